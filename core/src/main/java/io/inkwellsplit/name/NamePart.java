@@ -1,0 +1,99 @@
+package io.inkwellsplit.name;
+
+import io.inkwellsplit.reading.PartKey;
+import java.util.Locale;
+
+/** The parts of a personal name and of what stands around one. */
+public enum NamePart implements PartKey {
+    /** Courtesy titles, ranks and offices before the name, in their order. */
+    TITLE("Title"),
+    /** The first given name or initial. */
+    FIRST("First name"),
+    /** Every given name or initial after the first. */
+    MIDDLE("Middle name"),
+    /** The whole family name: particles, hyphens, and both names where a person has two. */
+    LAST("Last name"),
+    /** What tells generations apart. */
+    SUFFIX("Suffix"),
+    /** Letters after the name: degrees, honours, licences, orders. */
+    CREDENTIALS("Credentials"),
+    /** A called-by name given in quotes or brackets. */
+    NICKNAME("Nickname"),
+    /** What follows <i>née</i>, <i>born</i>, <i>formerly</i>, <i>geb.</i> */
+    BIRTH_NAME("Birth name"),
+    /** The particles of the last name; a finer part of it. */
+    LAST_PARTICLE("Last name particle"),
+    /** The last name without its particles and without a second family name; a finer part of it. */
+    LAST_CORE("Last name core"),
+    /** The second of two family names; a finer part of the last name. */
+    LAST_SECOND("Second last name"),
+    /** Who receives on the person's behalf, without the words that announce it. */
+    CARE_OF("Care of"),
+    /** Who is to see it, without the words that announce it. */
+    ATTENTION("Attention"),
+    /** The words that say that the person's estate is meant. */
+    ESTATE("Estate"),
+    /** A trust, by its own name. */
+    TRUST("Trust"),
+    /** The mark that the person has died. */
+    DECEASED("Deceased"),
+    /** An unnamed partner. */
+    SPOUSE("Spouse"),
+    /** Unnamed others. */
+    OTHERS("Others"),
+    /** A capacity in which the person acts. */
+    ROLE("Role"),
+    SECOND_TITLE("Second person's title"),
+    SECOND_FIRST("Second person's first name"),
+    SECOND_MIDDLE("Second person's middle name"),
+    SECOND_LAST("Second person's last name"),
+    SECOND_SUFFIX("Second person's suffix"),
+    SECOND_CREDENTIALS("Second person's credentials"),
+    SECOND_NICKNAME("Second person's nickname"),
+    SECOND_BIRTH_NAME("Second person's birth name"),
+    SECOND_LAST_PARTICLE("Second person's last name particle"),
+    SECOND_LAST_CORE("Second person's last name core"),
+    SECOND_LAST_SECOND("Second person's second last name"),
+    /** The whole name of an organisation. */
+    ORGANISATION("Organisation"),
+    /** Text that no part could claim. */
+    UNPLACED("Unplaced");
+
+    private static final NamePart[] VALUES = values();
+
+    private final String title;
+
+    NamePart(String title) {
+        this.title = title;
+    }
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public String title() {
+        return title;
+    }
+
+    static NamePart of(int ordinal) {
+        return VALUES[ordinal];
+    }
+
+    /** Returns whether this part repeats a piece of another one. */
+    public boolean isFiner() {
+        return first() == LAST_PARTICLE || first() == LAST_CORE || first() == LAST_SECOND;
+    }
+
+    private NamePart first() {
+        return ordinal() >= SECOND_TITLE.ordinal() && ordinal() <= SECOND_LAST_SECOND.ordinal()
+                ? VALUES[ordinal() - SECOND_TITLE.ordinal()]
+                : this;
+    }
+
+    /** Returns the second person's part for one of the first person's. */
+    NamePart second() {
+        return VALUES[ordinal() + SECOND_TITLE.ordinal()];
+    }
+}

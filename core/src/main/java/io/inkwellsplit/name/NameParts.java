@@ -1,0 +1,147 @@
+package io.inkwellsplit.name;
+
+import io.inkwellsplit.name.Candidate.Couple;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.ReadingBuilder;
+import io.inkwellsplit.text.TokenKind;
+
+/** Turns a candidate's labels into the places of its parts. */
+final class NameParts {
+    private static final int LAST = NamePart.LAST.ordinal();
+    private static final int SECOND = NamePart.SECOND_TITLE.ordinal();
+
+    private NameParts() {}
+
+    static void place(String source, NameText text, Candidate candidate, ReadingBuilder builder) {
+        Kind kind = candidate.kind;
+        if (kind == Kind.PERSON && isUnclear(text, candidate)) {
+            kind = Kind.UNCLEAR;
+        }
+        builder.start(source, kind);
+        byte[] labels = candidate.labels;
+        lastName(text, labels, LAST, NamePart.LAST, builder);
+        lastName(text, labels, LAST + SECOND, NamePart.SECOND_LAST, builder);
+        if (candidate.couple == Couple.SHARED_FROM_RIGHT) {
+            lastName(text, labels, LAST + SECOND, NamePart.LAST, builder);
+        } else if (candidate.couple == Couple.SHARED_FROM_LEFT || candidate.couple == Couple.TITLES) {
+            lastName(text, labels, LAST, NamePart.SECOND_LAST, builder);
+        }
+        for (int i = 0; i < text.count; ) {
+            int end = runEnd(text, labels, i);
+            run(text, labels[i], i, end, builder);
+            i = end;
+        }
+    }
+
+    private static boolean isUnclear(NameText text, Candidate candidate) {
+        if (candidate.layout != Layout.NONE) {
+            return false;
+        }
+        for (int i = 0; i < text.count; i++) {
+            if (candidate.labels[i] == NamePart.TITLE.ordinal()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static void run(NameText text, int label, int from, int end, ReadingBuilder builder) {
+        int start = text.tokens.start(from);
+        int stop = text.tokens.end(end - 1);
+        if (label == NameText.ANNOUNCEMENT) {
+            builder.addAnnouncement(start, stop);
+        } else if (label == NameText.FREE) {
+            builder.add(NamePart.UNPLACED, start, stop);
+        } else if (label >= 0 && label != LAST && label != LAST + SECOND) {
+            NamePart part = NamePart.of(label);
+            boolean first = part == NamePart.FIRST || part == NamePart.SECOND_FIRST;
+            if (first && end == from + 1 && text.isInitialsTogether(from)) {
+                builder.add(part, start, start + 1);
+                builder.add(NamePart.of(label + 1), start + 1, stop);
+            } else {
+                builder.add(part, start, stop);
+            }
+            if (text.isTrust && part == NamePart.ORGANISATION) {
+                builder.add(NamePart.TRUST, start, stop);
+            }
+        }
+    }
+
+    /** Returns where the run of one label ends; a list of letters or a receiver goes on over its commas. */
+    private static int runEnd(NameText text, byte[] labels, int from) {
+        int end = from + 1;
+        int label = labels[from];
+        if (label == NameText.SEPARATOR) {
+            return end;
+        }
+        while (end < text.count) {
+            int next = end;
+            while (next < text.count && labels[next] == NameText.SEPARATOR && spansSeparators(text, label, next)) {
+                next++;
+            }
+            if (next >= text.count || labels[next] != label) {
+                break;
+            }
+            end = next + 1;
+        }
+        return end;
+    }
+
+    private static boolean spansSeparators(NameText text, int label, int token) {
+        boolean list = label == NamePart.CREDENTIALS.ordinal()
+                || label == NamePart.SECOND_CREDENTIALS.ordinal()
+                || label == NamePart.CARE_OF.ordinal()
+                || label == NamePart.ATTENTION.ordinal()
+                || label == NamePart.TRUST.ordinal();
+        return label == NamePart.ORGANISATION.ordinal()
+                || list && (text.is(token, TokenKind.COMMA) || text.is(token, TokenKind.MARK));
+    }
+
+    /** Adds the last name, particles from behind the given names first, and its finer parts. */
+    private static void lastName(NameText text, byte[] labels, int label, NamePart into, ReadingBuilder builder) {
+        int firstRun = next(text, labels, label, 0);
+        if (firstRun < 0) {
+            return;
+        }
+        int firstEnd = runEnd(text, labels, firstRun);
+        int secondRun = next(text, labels, label, firstEnd);
+        int offset = into == NamePart.SECOND_LAST ? SECOND : 0;
+        NamePart particle = NamePart.of(NamePart.LAST_PARTICLE.ordinal() + offset);
+        if (secondRun >= 0) {
+            int secondEnd = runEnd(text, labels, secondRun);
+            add(text, secondRun, secondEnd, into, builder);
+            add(text, secondRun, secondEnd, particle, builder);
+        }
+        add(text, firstRun, firstEnd, into, builder);
+        int core = firstRun;
+        while (core + 1 < firstEnd && isParticle(text, core)) {
+            core++;
+        }
+        if (core > firstRun) {
+            add(text, firstRun, core, particle, builder);
+        }
+        boolean two = firstEnd - core == 2 && !text.tokens.isIdeograph(core);
+        add(text, core, two ? core + 1 : firstEnd, NamePart.of(NamePart.LAST_CORE.ordinal() + offset), builder);
+        if (two) {
+            add(text, core + 1, firstEnd, NamePart.of(NamePart.LAST_SECOND.ordinal() + offset), builder);
+        }
+    }
+
+    /** Mc, Mac, O and St. are pieces of one name rather than particles that an index may set aside. */
+    private static boolean isParticle(NameText text, int token) {
+        return text.has(token, WordInfo.ANY_PARTICLE);
+    }
+
+    private static void add(NameText text, int from, int end, NamePart part, ReadingBuilder builder) {
+        builder.add(part, text.tokens.start(from), text.tokens.end(end - 1));
+    }
+
+    private static int next(NameText text, byte[] labels, int label, int from) {
+        for (int i = from; i < text.count; i++) {
+            if (labels[i] == label) {
+                return i;
+            }
+        }
+        return -1;
+    }
+}

@@ -1,0 +1,214 @@
+package io.inkwellsplit.name;
+
+import io.inkwellsplit.name.PersonReader.Form;
+import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.CandidatePool;
+import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.ReadingBuilder;
+import io.inkwellsplit.reading.Reason;
+import io.inkwellsplit.reading.Tally;
+import io.inkwellsplit.reading.Weights;
+import io.inkwellsplit.text.TokenKind;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+
+/** The way of one name from text to reading, in order. Holds the buffers, so it is confined to one thread. */
+final class NameReader {
+    private static final Set<Doubt> NO_DOUBTS = Set.of();
+
+    private final NameWords words;
+    private final Weights weights;
+    private final NameText text = new NameText();
+    private final Peeler peeler;
+    private final PersonReader people = new PersonReader();
+    private final CoupleReader couples = new CoupleReader();
+    private final CandidatePool<Candidate> candidates = new CandidatePool<>(Candidate::new);
+    private final Tally sum;
+    private final ReadingBuilder builder;
+
+    NameReader(NameWords words, Weights weights, Function<String, List<Alternative>> alternatives) {
+        this.words = words;
+        this.weights = weights;
+        this.peeler = new Peeler(words);
+        this.sum = new Tally(weights.array(), Tally.Recording.SUM);
+        this.builder = new ReadingBuilder(NamePart.values(), alternatives);
+    }
+
+    Reading read(String source, NameEvidence evidence, double doubtBelow) {
+        if (!propose(source)) {
+            return blank(source);
+        }
+        Candidate best = weigh(evidence, sum);
+        NameParts.place(source, text, best, builder);
+        double confidence = weights.calibrate(best.probability);
+        return builder.build(confidence, doubts(best, confidence, doubtBelow));
+    }
+
+    List<Alternative> alternatives(String source, NameEvidence evidence) {
+        if (!propose(source)) {
+            return List.of(new Alternative(Kind.BLANK, blank(source).parts(), 1, List.of()));
+        }
+        Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
+        weigh(evidence, tally);
+        List<Alternative> alternatives = new ArrayList<>();
+        for (int i = 0; i < candidates.size(); i++) {
+            Candidate candidate = candidates.get(i);
+            tally.reset();
+            NameScorer.tally(text, candidate, evidence, tally);
+            NameParts.place(source, text, candidate, builder);
+            List<Reason> reasons = reasons(tally.seen());
+            alternatives.add(new Alternative(
+                    candidate.kind,
+                    builder.build(candidate.probability, NO_DOUBTS).parts(),
+                    candidate.probability,
+                    reasons));
+        }
+        alternatives.sort(Comparator.comparingDouble(Alternative::probability).reversed());
+        return alternatives;
+    }
+
+    private List<Reason> reasons(double[] seen) {
+        List<Reason> reasons = new ArrayList<>();
+        for (NameFeature feature : NameFeature.values()) {
+            double weight = seen[feature.ordinal()] * weights.array()[feature.ordinal()];
+            if (weight != 0) {
+                reasons.add(new Reason(feature.sentence(), weight));
+            }
+        }
+        reasons.sort(Comparator.comparingDouble((Reason r) -> -Math.abs(r.weight())));
+        return reasons;
+    }
+
+    /** Reads the text up to its candidates; returns false for a blank. */
+    boolean propose(String source) {
+        text.read(source, words);
+        candidates.clear();
+        if (isBlank()) {
+            return false;
+        }
+        Brackets.blankWords(text);
+        peeler.peel(text);
+        Brackets.label(text);
+        if (text.isTrust) {
+            candidates.add().start(text, Kind.ORGANISATION);
+            return true;
+        }
+        people.propose(text, 0, text.count, Form.ALONE, candidates);
+        couples.propose(text, candidates);
+        organisation();
+        return true;
+    }
+
+    private Candidate weigh(NameEvidence evidence, Tally tally) {
+        for (int i = 0; i < candidates.size(); i++) {
+            Candidate candidate = candidates.get(i);
+            tally.reset();
+            NameScorer.tally(text, candidate, evidence, tally);
+            candidate.score = tally.sum();
+        }
+        return candidates.weigh();
+    }
+
+    private void organisation() {
+        int first = text.firstFreeWord();
+        if (first == text.count) {
+            return;
+        }
+        boolean sign = text.joinStart >= 0;
+        for (int i = first; i < text.count && !sign; i++) {
+            sign = text.has(i, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME)
+                    || text.phraseLength[i] > 1
+                    || !text.tokens.isWord(i) && text.labels[i] == NameText.FREE
+                    || CoupleReader.isConnector(text, i);
+        }
+        if (!sign) {
+            return;
+        }
+        Candidate candidate = candidates.add().start(text, Kind.ORGANISATION);
+        for (int i = 0; i < text.count; i++) {
+            if (candidate.labels[i] == NameText.FREE || isQuotedName(candidate.labels[i])) {
+                candidate.labels[i] = (byte) NamePart.ORGANISATION.ordinal();
+            }
+        }
+    }
+
+    private static boolean isQuotedName(byte label) {
+        return label == NamePart.NICKNAME.ordinal();
+    }
+
+    private boolean isBlank() {
+        int first = 0;
+        while (first < text.count && !isNameable(first)) {
+            first++;
+        }
+        if (first == text.count) {
+            return true;
+        }
+        int length = text.lengthOf(first, WordInfo.BLANK, text.count);
+        if (length == 0) {
+            return false;
+        }
+        for (int i = first + length; i < text.count; i++) {
+            if (isNameable(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean isNameable(int token) {
+        return text.tokens.isWord(token) || text.is(token, TokenKind.NUMBER);
+    }
+
+    private Reading blank(String source) {
+        builder.start(source, Kind.BLANK);
+        for (int i = 0; i < text.count; i++) {
+            if (isNameable(i) || text.is(i, TokenKind.MARK) || text.is(i, TokenKind.AND)) {
+                builder.add(NamePart.UNPLACED, text.tokens.start(i), text.tokens.end(i));
+            }
+        }
+        return builder.build(1, NO_DOUBTS);
+    }
+
+    private Set<Doubt> doubts(Candidate best, double confidence, double doubtBelow) {
+        boolean close = confidence < doubtBelow;
+        boolean unplaced = builder.has(NamePart.UNPLACED);
+        boolean person = best.kind == Kind.PERSON;
+        boolean noLast = person && !builder.has(NamePart.LAST);
+        boolean noFirst = person && !builder.has(NamePart.FIRST);
+        if (!close && !unplaced && !noLast && !noFirst && best.kind != Kind.UNCLEAR) {
+            return NO_DOUBTS;
+        }
+        Set<Doubt> doubts = EnumSet.noneOf(Doubt.class);
+        if (close) {
+            doubts.add(Doubt.CLOSE_CALL);
+        }
+        if (unplaced) {
+            doubts.add(Doubt.UNPLACED);
+        }
+        if (noLast) {
+            doubts.add(Doubt.NO_LAST_NAME);
+        }
+        if (noFirst) {
+            doubts.add(Doubt.NO_FIRST_NAME);
+        }
+        if (best.kind == Kind.UNCLEAR) {
+            doubts.add(Doubt.UNCLEAR);
+        }
+        return doubts;
+    }
+
+    NameText text() {
+        return text;
+    }
+
+    CandidatePool<Candidate> candidates() {
+        return candidates;
+    }
+}

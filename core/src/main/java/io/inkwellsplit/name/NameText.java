@@ -1,0 +1,192 @@
+package io.inkwellsplit.name;
+
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.TokenKind;
+import io.inkwellsplit.text.Tokens;
+
+/**
+ * One value on its way: its tokens, what the vocabulary knows of each, and the label each has been given so far.
+ *
+ * <p>A label is the ordinal of a {@link NamePart}, or one of the three below 0. A buffer, reused for every value.
+ */
+final class NameText {
+    /** Not yet given to any part. */
+    static final byte FREE = -1;
+    /** A comma, a quote, a bracket: between parts. */
+    static final byte SEPARATOR = -2;
+    /** A word that announces a part. */
+    static final byte ANNOUNCEMENT = -3;
+
+    final Tokens tokens = new Tokens();
+    int[] info = new int[32];
+    /** How many tokens the longest known phrase from here on has, where it is more than one; else 0. */
+    int[] phraseLength = new int[32];
+
+    int[] phraseInfo = new int[32];
+    double[] odds = new double[32];
+    byte[] labels = new byte[32];
+    int count;
+    /** Where two people are joined by words such as {@code et ux}: the first token and the one behind; -1 if nowhere. */
+    int joinStart;
+
+    int joinEnd;
+    /** Whether the organisation is a trust as a whole. */
+    boolean isTrust;
+
+    void read(String text, NameWords words) {
+        tokens.read(text);
+        count = tokens.count();
+        if (info.length < count) {
+            int size = count * 2;
+            info = new int[size];
+            phraseLength = new int[size];
+            phraseInfo = new int[size];
+            odds = new double[size];
+            labels = new byte[size];
+        }
+        joinStart = -1;
+        joinEnd = -1;
+        isTrust = false;
+        for (int i = 0; i < count; i++) {
+            annotate(i, words);
+        }
+    }
+
+    private void annotate(int i, NameWords words) {
+        TokenKind kind = tokens.kind(i);
+        int word = words.info(tokens.hash(i));
+        phraseLength[i] = 0;
+        phraseInfo[i] = 0;
+        odds[i] = 0;
+        if (kind == TokenKind.WORD) {
+            if ((word & WordInfo.PHRASE) != 0) {
+                int length = words.words().longest(tokens, i, count);
+                if (length > 1) {
+                    phraseLength[i] = length;
+                    phraseInfo[i] = words.words().value(tokens, i, length);
+                }
+            }
+            if (WordInfo.isListed(word)) {
+                odds[i] = WordInfo.odds(word);
+            } else if (tokens.hasHyphen(i)) {
+                word |= hyphenated(i, words);
+            }
+        }
+        info[i] = word;
+        labels[i] = switch (kind) {
+            case WORD, NUMBER, MARK, AND -> FREE;
+            default -> SEPARATOR;
+        };
+    }
+
+    /** A hyphenated word that is not listed is judged by its two ends. */
+    private int hyphenated(int i, NameWords words) {
+        int start = tokens.start(i);
+        int end = tokens.end(i);
+        int first = start;
+        while (first < end && tokens.charAt(first) != '-') {
+            first++;
+        }
+        int last = end;
+        while (last > start && tokens.charAt(last - 1) != '-') {
+            last--;
+        }
+        int a = words.info(tokens.hash(start, first));
+        int b = words.info(tokens.hash(last, end));
+        odds[i] = (WordInfo.odds(a) + WordInfo.odds(b)) / 2;
+        return WordInfo.isListed(a) && WordInfo.isListed(b) ? a & 0xff : 0;
+    }
+
+    boolean has(int token, int classes) {
+        return (info[token] & classes) != 0;
+    }
+
+    /** Returns how many tokens from here on make a word or phrase of one of the classes; 0 for none. */
+    int lengthOf(int token, int classes, int end) {
+        int length = phraseLength[token];
+        if (length > 1 && token + length <= end && (phraseInfo[token] & classes) != 0) {
+            return length;
+        }
+        return has(token, classes) ? 1 : 0;
+    }
+
+    /** Returns the classes of the word or phrase of this length. */
+    int classes(int token, int length) {
+        return length > 1 ? phraseInfo[token] : info[token];
+    }
+
+    boolean isUnknown(int token) {
+        return !WordInfo.isListed(info[token]);
+    }
+
+    boolean isFreeWord(int token) {
+        return labels[token] == FREE && tokens.isWord(token);
+    }
+
+    void label(int from, int end, byte label) {
+        for (int i = from; i < end; i++) {
+            labels[i] = label;
+        }
+    }
+
+    void label(int from, int end, NamePart part) {
+        label(from, end, (byte) part.ordinal());
+    }
+
+    boolean is(int token, TokenKind kind) {
+        return token >= 0 && token < count && tokens.kind(token) == kind;
+    }
+
+    int firstFreeWord() {
+        int i = 0;
+        while (i < count && !isFreeWord(i)) {
+            i++;
+        }
+        return i;
+    }
+
+    int freeWords(int from, int end) {
+        int free = 0;
+        for (int i = from; i < end; i++) {
+            if (isFreeWord(i)) {
+                free++;
+            }
+        }
+        return free;
+    }
+
+    /**
+     * Two or three capitals that are no name and no word: initials written together, as in {@code JR Brandt}.
+     *
+     * <p>With a vowel it may be a name; then it must be an unlisted word in a text that has small letters too.
+     */
+    boolean isInitialsTogether(int token) {
+        int letters = tokens.letters(token);
+        if (letters < 2
+                || letters > 3
+                || !tokens.isAllCaps(token)
+                || tokens.hasHyphen(token)
+                || tokens.hasApostrophe(token)
+                || tokens.end(token) - tokens.start(token) != letters + (tokens.isDotted(token) ? 1 : 0)) {
+            return false;
+        }
+        if (has(token, WordInfo.PARTICLE)) {
+            return false;
+        }
+        return !hasVowel(token) || (tokens.isMixedCase() && letters == 2 && isUnknown(token));
+    }
+
+    private boolean hasVowel(int token) {
+        for (int at = tokens.start(token); at < tokens.end(token); at++) {
+            if ("aeiouy".indexOf(tokens.foldAt(at)) >= 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Returns the layers whose phrase starts here, for the longest such phrase. */
+    int layers(int token, int length, PhraseTable table) {
+        return table.value(tokens, token, length);
+    }
+}

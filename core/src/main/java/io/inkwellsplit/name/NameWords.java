@@ -1,0 +1,131 @@
+package io.inkwellsplit.name;
+
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.Resources;
+import io.inkwellsplit.text.Resources.Line;
+import io.inkwellsplit.text.Tokens;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** The vocabulary of names: the lexicon, the classes of words and the phrases of the layers. Immutable. */
+final class NameWords {
+    private static final Map<String, Integer> CLASSES = Map.ofEntries(
+            Map.entry("title", WordInfo.TITLE),
+            Map.entry("title?", WordInfo.TITLE_OR_NAME),
+            Map.entry("suffix", WordInfo.SUFFIX),
+            Map.entry("suffix?", WordInfo.SUFFIX_OR_NAME),
+            Map.entry("credentials", WordInfo.CREDENTIAL),
+            Map.entry("credentials?", WordInfo.CREDENTIAL_OR_NAME),
+            Map.entry("particle", WordInfo.PARTICLE),
+            Map.entry("particle?", WordInfo.PARTICLE_OR_NAME),
+            Map.entry("connector", WordInfo.CONNECTOR),
+            Map.entry("birth", WordInfo.BIRTH),
+            Map.entry("organisation", WordInfo.ORGANISATION),
+            Map.entry("organisation?", WordInfo.ORGANISATION_OR_NAME),
+            Map.entry("blank", WordInfo.BLANK));
+
+    private static final int MIN_KEYWORD = 6;
+
+    private final PhraseTable words;
+    private final PhraseTable layers;
+    private final Keywords keywords;
+
+    private NameWords(PhraseTable words, PhraseTable layers, Keywords keywords) {
+        this.words = words;
+        this.layers = layers;
+        this.keywords = keywords;
+    }
+
+    /** The shipped vocabulary, loaded when it is first asked for. */
+    private static final class Shipped {
+        static final NameWords WORDS = load();
+    }
+
+    static NameWords shipped() {
+        return Shipped.WORDS;
+    }
+
+    private static NameWords load() {
+        PhraseTable.Builder words = new PhraseTable.Builder(150_000);
+        for (Line line : Resources.lines(NameWords.class, "lexicon.txt")) {
+            String text = line.text();
+            int tab = text.indexOf('\t');
+            int info = WordInfo.frequencies(
+                    Character.digit(text.charAt(tab + 1), 16), Character.digit(text.charAt(tab + 2), 16));
+            for (int i = tab + 3; i < text.length(); i++) {
+                info |= text.charAt(i) == 'i' ? WordInfo.IBERIAN : WordInfo.VIETNAMESE;
+            }
+            merge(words, text.substring(0, tab), info);
+        }
+        Resources.sections(NameWords.class, "words.txt").forEach((section, lines) -> classes(words, section, lines));
+
+        PhraseTable.Builder layers = new PhraseTable.Builder(600);
+        List<String> keywords = new ArrayList<>();
+        Map<String, List<Line>> sections = Resources.sections(NameWords.class, "layers.txt");
+        for (Layer layer : Layer.values()) {
+            for (Line line : sections.getOrDefault(layer.section(), List.of())) {
+                layers.put(line.text(), layers.get(line.text()) | layer.bit());
+                mergeFirstWord(words, line.text(), WordInfo.LAYER);
+                for (String word : line.text().split("[ -]")) {
+                    if (word.length() >= MIN_KEYWORD) {
+                        keywords.add(word);
+                    }
+                }
+            }
+        }
+        return new NameWords(words.build(), layers.build(), new Keywords(keywords));
+    }
+
+    private static void classes(PhraseTable.Builder words, String section, List<Line> lines) {
+        Integer bit = CLASSES.get(section);
+        Set<String> seen = new HashSet<>();
+        for (Line line : lines) {
+            if (bit == null) {
+                throw line.refuse("the section [" + section + "] is unknown");
+            }
+            if (!seen.add(line.text())) {
+                throw line.refuse(line.text() + " stands twice in its section");
+            }
+            merge(words, line.text(), bit);
+            if (line.text().matches(".*\\.\\p{L}.*")) {
+                merge(words, line.text().replaceAll("[. ]", ""), bit);
+            }
+        }
+    }
+
+    private static void merge(PhraseTable.Builder words, String phrase, int info) {
+        words.put(phrase, words.get(phrase) | info);
+        Tokens tokens = new Tokens();
+        tokens.read(phrase);
+        if (tokens.count() > 1) {
+            mergeFirstWord(words, phrase, WordInfo.PHRASE);
+        }
+    }
+
+    private static void mergeFirstWord(PhraseTable.Builder words, String phrase, int info) {
+        Tokens tokens = new Tokens();
+        tokens.read(phrase);
+        String first = phrase.substring(tokens.start(0), tokens.end(0));
+        words.put(first, words.get(first) | info);
+    }
+
+    /** Returns what is known of a word, by its hash; 0 where nothing is. */
+    int info(long hash) {
+        return words.get(hash);
+    }
+
+    PhraseTable words() {
+        return words;
+    }
+
+    PhraseTable layers() {
+        return layers;
+    }
+
+    Keywords keywords() {
+        return keywords;
+    }
+}

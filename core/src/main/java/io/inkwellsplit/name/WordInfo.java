@@ -1,0 +1,58 @@
+package io.inkwellsplit.name;
+
+/**
+ * What the vocabulary knows of one word, packed into one {@code int} so that a look-up makes no garbage.
+ *
+ * <p>The two low hexadecimal digits say how frequent the word is as a given and as a family name, as the lexicon's
+ * digits do; the bits above are the classes of {@code words.txt}.
+ */
+final class WordInfo {
+    /** Natural-log units of frequency from one digit to the next; the lexicon is built with the same step. */
+    private static final double STEP = 0.8;
+
+    static final int IBERIAN = 1 << 8;
+    static final int VIETNAMESE = 1 << 9;
+    static final int TITLE = 1 << 10;
+    /** A title that is a name too. */
+    static final int TITLE_OR_NAME = 1 << 11;
+
+    static final int SUFFIX = 1 << 12;
+    static final int SUFFIX_OR_NAME = 1 << 13;
+    static final int CREDENTIAL = 1 << 14;
+    static final int CREDENTIAL_OR_NAME = 1 << 15;
+    static final int PARTICLE = 1 << 16;
+    static final int PARTICLE_OR_NAME = 1 << 17;
+    static final int CONNECTOR = 1 << 18;
+    static final int BIRTH = 1 << 19;
+    static final int ORGANISATION = 1 << 20;
+    static final int ORGANISATION_OR_NAME = 1 << 21;
+    static final int BLANK = 1 << 22;
+    /** Starts a phrase of {@code words.txt} or a name of several characters. */
+    static final int PHRASE = 1 << 23;
+    /** Starts a phrase of {@code layers.txt}. */
+    static final int LAYER = 1 << 24;
+
+    static final int ANY_TITLE = TITLE | TITLE_OR_NAME;
+    static final int ANY_SUFFIX = SUFFIX | SUFFIX_OR_NAME;
+    static final int ANY_CREDENTIAL = CREDENTIAL | CREDENTIAL_OR_NAME;
+    static final int ANY_PARTICLE = PARTICLE | PARTICLE_OR_NAME;
+
+    private WordInfo() {}
+
+    static int frequencies(int given, int family) {
+        return given | family << 4;
+    }
+
+    static boolean isListed(int info) {
+        return (info & 0xff) != 0;
+    }
+
+    static boolean isGiven(int info) {
+        return (info & 0xf) != 0;
+    }
+
+    /** Returns by how much the word is likelier a given name than a family name, in natural-log odds. */
+    static double odds(int info) {
+        return STEP * ((info & 0xf) - (info >> 4 & 0xf));
+    }
+}

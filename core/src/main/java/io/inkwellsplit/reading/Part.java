@@ -1,0 +1,19 @@
+package io.inkwellsplit.reading;
+
+import java.util.List;
+
+/**
+ * One part of a reading, as it stands in the source.
+ *
+ * <p>In {@code Meulen, Odalys van der} the last name is {@code van der Meulen}, made of the places 15–22 and 0–6.
+ *
+ * @param key which part it is
+ * @param text the part's text, its pieces joined by a blank where they stand apart
+ * @param spans where the pieces stand in the source, in the order of the text
+ */
+public record Part(PartKey key, String text, List<Span> spans) {
+    /** Copies the list. */
+    public Part {
+        spans = List.copyOf(spans);
+    }
+}

@@ -1,0 +1,13 @@
+package io.inkwellsplit.reading;
+
+/** The key of a part of a name or an address. The enums that implement it list every key there is. */
+public interface PartKey {
+    /** Returns the stable machine name, such as {@code last}. */
+    String key();
+
+    /** Returns the English title, such as {@code Last name}. */
+    String title();
+
+    /** Returns the place of the key in the order of its enum, from 0. */
+    int ordinal();
+}

@@ -1,0 +1,79 @@
+package io.inkwellsplit.reading;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+
+/**
+ * Gathers the places of one reading's parts; the splitters' way to make a {@link Reading}.
+ *
+ * <p>Reused from value to value, so that only the reading itself is new. Confined to one thread.
+ */
+public final class ReadingBuilder {
+    final PartKey[] keys;
+    final Function<String, List<Alternative>> alternatives;
+    String source = "";
+    Kind kind = Kind.UNCLEAR;
+    private int[] buffer = new int[64];
+    private int size;
+
+    /**
+     * @param keys every key of the parts, by ordinal
+     * @param alternatives reads a value again, for its other readings
+     */
+    public ReadingBuilder(PartKey[] keys, Function<String, List<Alternative>> alternatives) {
+        this.keys = keys;
+        this.alternatives = alternatives;
+    }
+
+    /** Starts a reading; what was gathered before is gone. */
+    public void start(String newSource, Kind newKind) {
+        source = newSource;
+        kind = newKind;
+        size = 0;
+    }
+
+    /** Adds a piece of a part; pieces of one part are added in the order in which its text is to be read. */
+    public void add(PartKey key, int start, int end) {
+        add(key.ordinal(), start, end);
+    }
+
+    /** Adds a word that announces a part and is in none. */
+    public void addAnnouncement(int start, int end) {
+        add(Reading.ANNOUNCEMENT, start, end);
+    }
+
+    private void add(int ordinal, int start, int end) {
+        if (size + 3 > buffer.length) {
+            buffer = Arrays.copyOf(buffer, buffer.length * 2);
+        }
+        buffer[size++] = ordinal;
+        buffer[size++] = start;
+        buffer[size++] = end;
+    }
+
+    int[] places() {
+        return Arrays.copyOf(buffer, size);
+    }
+
+    /** Returns whether a part has any piece so far. */
+    public boolean has(PartKey key) {
+        for (int i = 0; i < size; i += 3) {
+            if (buffer[i] == key.ordinal()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * Returns the reading.
+     *
+     * @param confidence 0 to 1
+     * @param doubts kept, not copied: the caller gives it away
+     */
+    public Reading build(double confidence, Set<Doubt> doubts) {
+        return new Reading(this, confidence, doubts);
+    }
+}

@@ -1,0 +1,121 @@
+package io.inkwellsplit.text;
+
+import java.text.Normalizer;
+
+/**
+ * Tables over the characters of the Basic Multilingual Plane: how each is cleaned, classed and compared.
+ *
+ * <p>Cleaning maps one character to one character, so a place in the clean text is the same place in the source.
+ */
+final class Chars {
+    private static final int SIZE = 1 << 16;
+    private static final String DASHES = "\u2010\u2011\u2012\u2013\u2014\u2015\u2212\uFE58\uFE63\uFF0D";
+    private static final String SINGLE_QUOTES = "\u2018\u2019\u201A\u201B\u02BC\u02BB\u02B9\u2032\u0060\u00B4\uFF07";
+    private static final String DOUBLE_QUOTES = "\u201C\u201D\u201E\u201F\u00AB\u00BB\u2033\u300C\u300D\uFF02";
+    private static final String COMMAS = "\u3001\u060C\uFF0C\u055D";
+    /** Letters that Unicode does not decompose, with the plain letter that people type for them. */
+    private static final String FOLD_FROM = "\u00F8\u0142\u0111\u0131\u00DF\u00E6\u0153\u00FE\u00F0\u0127\u014B";
+
+    private static final String FOLD_TO = "oldisaotdhn";
+
+    private static final char[] CLEAN = new char[SIZE];
+    private static final char[] FOLD = new char[SIZE];
+    private static final CharClass[] CLASS = new CharClass[SIZE];
+
+    static {
+        for (int c = 0; c < SIZE; c++) {
+            CLEAN[c] = cleaned((char) c);
+        }
+        for (int c = 0; c < SIZE; c++) {
+            CLASS[c] = classed(CLEAN[c]);
+            FOLD[c] = folded(CLEAN[c]);
+        }
+    }
+
+    private Chars() {}
+
+    /** Returns the plain form of a character: straight quotes, one kind of dash, blanks, half-width forms. */
+    static char clean(char c) {
+        return CLEAN[c];
+    }
+
+    static CharClass classOf(char c) {
+        return CLASS[c];
+    }
+
+    /** Returns the character to compare by: lower case, without its accents. */
+    static char fold(char c) {
+        return FOLD[c];
+    }
+
+    private static char cleaned(char c) {
+        if (c >= 0xFF01 && c <= 0xFF5E && c != 0xFF0D && c != 0xFF07 && c != 0xFF02 && c != 0xFF0C) {
+            return (char) (c - 0xFEE0);
+        }
+        if (DASHES.indexOf(c) >= 0) {
+            return '-';
+        }
+        if (SINGLE_QUOTES.indexOf(c) >= 0) {
+            return '\'';
+        }
+        if (DOUBLE_QUOTES.indexOf(c) >= 0) {
+            return '"';
+        }
+        if (COMMAS.indexOf(c) >= 0) {
+            return ',';
+        }
+        if (c == '\n' || c == '\r' || c == 0x2028 || c == 0x2029 || c == 0x0B || c == 0x85) {
+            return '\n';
+        }
+        if (Character.isWhitespace(c) || Character.isSpaceChar(c) || c < ' ' || c == 0x7F) {
+            return ' ';
+        }
+        return c;
+    }
+
+    private static CharClass classed(char c) {
+        return switch (c) {
+            case ' ' -> CharClass.SPACE;
+            case '\n' -> CharClass.BREAK;
+            case '\'' -> CharClass.APOSTROPHE;
+            case '-' -> CharClass.HYPHEN;
+            case '.' -> CharClass.DOT;
+            case ',', ';' -> CharClass.COMMA;
+            case '"' -> CharClass.QUOTE;
+            case '(', '[', '{', '<' -> CharClass.OPEN;
+            case ')', ']', '}', '>' -> CharClass.CLOSE;
+            case '&', '+' -> CharClass.AND;
+            default -> classedByType(c);
+        };
+    }
+
+    private static CharClass classedByType(char c) {
+        if (Character.isIdeographic(c) || (c >= 0xAC00 && c <= 0xD7A3)) {
+            return CharClass.IDEOGRAPH;
+        }
+        return switch (Character.getType(c)) {
+            case Character.UPPERCASE_LETTER, Character.TITLECASE_LETTER -> CharClass.UPPER;
+            case Character.LOWERCASE_LETTER -> CharClass.LOWER;
+            case Character.OTHER_LETTER, Character.MODIFIER_LETTER, Character.SURROGATE -> CharClass.CASELESS;
+            case Character.DECIMAL_DIGIT_NUMBER, Character.OTHER_NUMBER -> CharClass.DIGIT;
+            case Character.NON_SPACING_MARK,
+                    Character.COMBINING_SPACING_MARK,
+                    Character.ENCLOSING_MARK,
+                    Character.FORMAT -> CharClass.IGNORABLE;
+            default -> CharClass.MARK;
+        };
+    }
+
+    private static char folded(char c) {
+        char lower = Character.toLowerCase(c);
+        boolean decomposes = lower >= 0xC0 && lower < 0x530 || lower >= 0x1E00 && lower < 0x2000;
+        if (!decomposes) {
+            return lower;
+        }
+        int special = FOLD_FROM.indexOf(lower);
+        if (special >= 0) {
+            return FOLD_TO.charAt(special);
+        }
+        return Normalizer.normalize(String.valueOf(lower), Normalizer.Form.NFD).charAt(0);
+    }
+}

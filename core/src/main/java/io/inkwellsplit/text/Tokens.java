@@ -1,0 +1,324 @@
+package io.inkwellsplit.text;
+
+import java.util.Arrays;
+
+/**
+ * The tokens of one value, each with its place in the source, its shape and the hash it is looked up by.
+ *
+ * <p>A buffer that is filled again for every value, so that reading makes no garbage; it is confined to one thread.
+ * All positions are {@code char} indexes into the source; ends are exclusive.
+ */
+public final class Tokens {
+    private static final int UPPER = 1;
+    private static final int LOWER = 2;
+    private static final int CASELESS = 4;
+    private static final int DIGIT = 8;
+    private static final int DOTTED = 16;
+    private static final int GLUED = 32;
+    private static final int UPPER_FIRST = 64;
+    private static final int HYPHEN = 128;
+    private static final int IDEOGRAPH = 256;
+    private static final int APOSTROPHE = 512;
+
+    /** How far a closing single quote is looked for; keeps reading linear. */
+    private static final int QUOTE_REACH = 40;
+
+    private static final long HASH_SEED = 0x51_7c_c1_b7_27_22_0a_95L;
+
+    private char[] chars = new char[128];
+    private int length;
+    private int count;
+    private TokenKind[] kinds = new TokenKind[32];
+    private int[] starts = new int[32];
+    private int[] ends = new int[32];
+    private int[] letters = new int[32];
+    private int[] shapes = new int[32];
+    private long[] hashes = new long[32];
+    private boolean anyLower;
+    private boolean anyUpper;
+
+    /** Reads a value; what was here before is gone. */
+    public void read(String text) {
+        length = text.length();
+        if (chars.length < length) {
+            chars = new char[length * 2];
+        }
+        text.getChars(0, length, chars, 0);
+        for (int i = 0; i < length; i++) {
+            chars[i] = Chars.clean(chars[i]);
+        }
+        count = 0;
+        anyLower = false;
+        anyUpper = false;
+        boolean inSingleQuotes = false;
+        boolean glued = false;
+        int i = 0;
+        while (i < length) {
+            CharClass c = Chars.classOf(chars[i]);
+            if (c == CharClass.SPACE || c == CharClass.DOT || c == CharClass.IGNORABLE) {
+                glued = glued && c != CharClass.SPACE;
+                i++;
+                continue;
+            }
+            int from = i;
+            if (c.isLetter() || c == CharClass.DIGIT) {
+                i = word(from, c, glued, from);
+            } else if (c == CharClass.APOSTROPHE && !inSingleQuotes && opensQuotation(from)) {
+                inSingleQuotes = true;
+                i = mark(TokenKind.QUOTE, from, glued);
+            } else if (c == CharClass.APOSTROPHE && !inSingleQuotes && startsWord(from)) {
+                i = word(from, Chars.classOf(chars[from + 1]), glued, from + 1);
+            } else {
+                inSingleQuotes = inSingleQuotes && c != CharClass.APOSTROPHE;
+                i = mark(markKind(c), from, glued);
+            }
+            glued = true;
+        }
+    }
+
+    private static TokenKind markKind(CharClass c) {
+        return switch (c) {
+            case COMMA -> TokenKind.COMMA;
+            case BREAK -> TokenKind.BREAK;
+            case QUOTE, APOSTROPHE -> TokenKind.QUOTE;
+            case OPEN -> TokenKind.OPEN;
+            case CLOSE -> TokenKind.CLOSE;
+            case AND -> TokenKind.AND;
+            default -> TokenKind.MARK;
+        };
+    }
+
+    private boolean startsWord(int apostrophe) {
+        return apostrophe + 1 < length
+                && Chars.classOf(chars[apostrophe + 1]).isLetter()
+                && (apostrophe == 0 || !Chars.classOf(chars[apostrophe - 1]).isWord());
+    }
+
+    /** An apostrophe opens a quotation when one that ends a word follows soon; in {@code 't Hooft} none does. */
+    private boolean opensQuotation(int apostrophe) {
+        if (!startsWord(apostrophe)) {
+            return false;
+        }
+        int limit = Math.min(length, apostrophe + QUOTE_REACH);
+        for (int i = apostrophe + 2; i < limit; i++) {
+            if (chars[i] == '\''
+                    && (i + 1 == length || !Chars.classOf(chars[i + 1]).isWord())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private int mark(TokenKind kind, int from, boolean glued) {
+        add(kind, from, from + 1, glued ? GLUED : 0, 0, hashOf(chars[from]));
+        return from + 1;
+    }
+
+    private static long hashOf(char c) {
+        return PhraseTable.mix(HASH_SEED, Chars.fold(c));
+    }
+
+    /** Reads one word from {@code i}; the token starts at {@code from}, which may be an apostrophe before it. */
+    private int word(int from, CharClass first, boolean glued, int i) {
+        int shape = (glued ? GLUED : 0) | (first == CharClass.UPPER ? UPPER_FIRST : 0);
+        boolean ideographic = first == CharClass.IDEOGRAPH;
+        long hash = HASH_SEED;
+        int letterCount = 0;
+        while (i < length) {
+            char ch = chars[i];
+            CharClass c = Chars.classOf(ch);
+            if (!c.isWord()) {
+                if (!continuesWord(c, i)) {
+                    break;
+                }
+                shape |= c == CharClass.HYPHEN ? HYPHEN : APOSTROPHE;
+                i++;
+                continue;
+            }
+            i++;
+            if (c == CharClass.IGNORABLE) {
+                continue;
+            }
+            hash = PhraseTable.mix(hash, Chars.fold(ch));
+            letterCount++;
+            shape |= shapeOf(c);
+            if (ideographic) {
+                break;
+            }
+            if (i < length && Chars.classOf(chars[i]) == CharClass.IDEOGRAPH) {
+                break;
+            }
+        }
+        int end = i;
+        if (!ideographic && end < length && chars[end] == '\'' && endsElision(from, end)) {
+            end++;
+        }
+        if (end < length && chars[end] == '.') {
+            shape |= DOTTED;
+            end++;
+        }
+        anyLower |= (shape & LOWER) != 0;
+        anyUpper |= (shape & UPPER) != 0;
+        boolean number = first == CharClass.DIGIT;
+        add(number ? TokenKind.NUMBER : TokenKind.WORD, from, end, shape, letterCount, hash);
+        return end;
+    }
+
+    /** {@code O' Brien}, {@code d' Arcy}: the apostrophe belongs to the one letter before it. */
+    private boolean endsElision(int from, int apostrophe) {
+        return apostrophe - from == 1
+                && apostrophe + 2 < length
+                && chars[apostrophe + 1] == ' '
+                && Chars.classOf(chars[apostrophe + 2]).isLetter();
+    }
+
+    /** An apostrophe or hyphen goes on with the word when letters or digits stand on both sides of it. */
+    private boolean continuesWord(CharClass c, int i) {
+        return (c == CharClass.APOSTROPHE || c == CharClass.HYPHEN)
+                && i + 1 < length
+                && Chars.classOf(chars[i + 1]).isWord()
+                && Chars.classOf(chars[i - 1]).isWord();
+    }
+
+    private static int shapeOf(CharClass c) {
+        return switch (c) {
+            case UPPER -> UPPER;
+            case LOWER -> LOWER;
+            case IDEOGRAPH -> IDEOGRAPH;
+            case DIGIT -> DIGIT;
+            default -> CASELESS;
+        };
+    }
+
+    private void add(TokenKind kind, int start, int end, int shape, int letterCount, long hash) {
+        if (count == kinds.length) {
+            int size = count * 2;
+            kinds = Arrays.copyOf(kinds, size);
+            starts = Arrays.copyOf(starts, size);
+            ends = Arrays.copyOf(ends, size);
+            letters = Arrays.copyOf(letters, size);
+            shapes = Arrays.copyOf(shapes, size);
+            hashes = Arrays.copyOf(hashes, size);
+        }
+        kinds[count] = kind;
+        starts[count] = start;
+        ends[count] = end;
+        letters[count] = letterCount;
+        shapes[count] = shape;
+        hashes[count] = hash;
+        count++;
+    }
+
+    /** Returns how many tokens there are. */
+    public int count() {
+        return count;
+    }
+
+    public TokenKind kind(int token) {
+        return kinds[token];
+    }
+
+    public boolean isWord(int token) {
+        return kinds[token] == TokenKind.WORD;
+    }
+
+    public int start(int token) {
+        return starts[token];
+    }
+
+    public int end(int token) {
+        return ends[token];
+    }
+
+    /** Returns the hash of the token's letters without case, accents, hyphens and apostrophes. */
+    public long hash(int token) {
+        return hashes[token];
+    }
+
+    /** Puts a misspelt word right: from now on it is looked up by another hash. The text itself stays. */
+    public void correct(int token, long hash) {
+        hashes[token] = hash;
+    }
+
+    /** Returns the hash that a word of plain small letters has. */
+    public static long hashOfWord(String word) {
+        long hash = HASH_SEED;
+        for (int i = 0; i < word.length(); i++) {
+            hash = PhraseTable.mix(hash, Chars.fold(word.charAt(i)));
+        }
+        return hash;
+    }
+
+    /** Returns the number of letters and digits. */
+    public int letters(int token) {
+        return letters[token];
+    }
+
+    /** Returns the clean character at a place of the source. */
+    public char charAt(int position) {
+        return chars[position];
+    }
+
+    /** Returns the character to compare by at a place of the source: lower case, without accents. */
+    public char foldAt(int position) {
+        return Chars.fold(chars[position]);
+    }
+
+    public boolean isInitial(int token) {
+        return kinds[token] == TokenKind.WORD && letters[token] == 1 && !isIdeograph(token);
+    }
+
+    public boolean isIdeograph(int token) {
+        return (shapes[token] & IDEOGRAPH) != 0;
+    }
+
+    public boolean hasHyphen(int token) {
+        return (shapes[token] & HYPHEN) != 0;
+    }
+
+    public boolean hasApostrophe(int token) {
+        return (shapes[token] & APOSTROPHE) != 0;
+    }
+
+    public boolean isDotted(int token) {
+        return (shapes[token] & DOTTED) != 0;
+    }
+
+    /** Returns whether nothing, or only dots, stands between the token before and this one. */
+    public boolean isGlued(int token) {
+        return (shapes[token] & GLUED) != 0;
+    }
+
+    public boolean hasDigit(int token) {
+        return (shapes[token] & DIGIT) != 0;
+    }
+
+    public boolean startsUpper(int token) {
+        return (shapes[token] & UPPER_FIRST) != 0;
+    }
+
+    public boolean isAllLower(int token) {
+        return (shapes[token] & (LOWER | UPPER)) == LOWER;
+    }
+
+    /** Returns whether the word has two or more letters, all of them capitals. */
+    public boolean isAllCaps(int token) {
+        return (shapes[token] & (UPPER | LOWER)) == UPPER && letters[token] > 1;
+    }
+
+    /** Returns whether the whole value has capitals and small letters, so that case can tell something. */
+    public boolean isMixedCase() {
+        return anyLower && anyUpper;
+    }
+
+    /** Returns the hash of a run of the source's characters, comparable with {@link #hash}. */
+    public long hash(int start, int end) {
+        long hash = HASH_SEED;
+        for (int i = start; i < end; i++) {
+            if (Chars.classOf(chars[i]).isWord() && Chars.classOf(chars[i]) != CharClass.IGNORABLE) {
+                hash = PhraseTable.mix(hash, Chars.fold(chars[i]));
+            }
+        }
+        return hash;
+    }
+}

@@ -1,0 +1,54 @@
+package io.inkwellsplit.training;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.GZIPInputStream;
+
+/** The name lists that the lexicon is built from; {@code training/data/README.md} says where they come from. */
+final class NameSources {
+    /** Given names of the US census of 1990, most frequent first, women's and men's. */
+    final List<List<String>> usGiven;
+    /** Family names of the same census, most frequent first. */
+    final List<String> usFamily;
+    /** Unranked names by locale. */
+    final Map<String, List<String>> given = new LinkedHashMap<>();
+
+    final Map<String, List<String>> family = new LinkedHashMap<>();
+
+    NameSources(Path folder) {
+        usGiven = List.of(
+                lines(folder.resolve("us-census-1990-given-female.txt.gz")),
+                lines(folder.resolve("us-census-1990-given-male.txt.gz")));
+        usFamily = lines(folder.resolve("us-census-1990-family.txt.gz"));
+        for (String line : lines(folder.resolve("by-locale.tsv.gz"))) {
+            String[] fields = line.split("\t");
+            Map<String, List<String>> kind =
+                    switch (fields[1]) {
+                        case "given" -> given;
+                        case "family" -> family;
+                        default -> Map.of();
+                    };
+            if (kind == given || kind == family) {
+                kind.computeIfAbsent(fields[0], l -> new ArrayList<>()).add(fields[2]);
+            }
+        }
+    }
+
+    private static List<String> lines(Path file) {
+        try (BufferedReader reader = new BufferedReader(
+                new InputStreamReader(new GZIPInputStream(Files.newInputStream(file)), StandardCharsets.UTF_8))) {
+            return reader.lines().filter(line -> !line.isBlank()).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
