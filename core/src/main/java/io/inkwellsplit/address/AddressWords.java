@@ -1,0 +1,85 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.Resources;
+import io.inkwellsplit.text.Tokens;
+import java.util.List;
+import java.util.Map;
+
+/** The words of addresses, from one data file a country. Immutable. */
+final class AddressWords {
+    static final int COUNTRY = 1;
+    static final int STATE = 1 << 1;
+    static final int COUNTY = 1 << 2;
+    static final int STREET_TYPE = 1 << 3;
+    static final int DIRECTION = 1 << 4;
+    static final int UNIT = 1 << 5;
+    /** A unit that needs no number, such as {@code Basement}. */
+    static final int UNIT_ALONE = 1 << 6;
+
+    static final int BOX = 1 << 7;
+    static final int BUILDING = 1 << 8;
+    static final int CARE_OF = 1 << 9;
+    static final int ATTENTION = 1 << 10;
+    static final int PHRASE = 1 << 11;
+
+    private static final Map<String, Integer> CLASSES = Map.ofEntries(
+            Map.entry("country", COUNTRY),
+            Map.entry("state", STATE),
+            Map.entry("county", COUNTY),
+            Map.entry("street type", STREET_TYPE),
+            Map.entry("direction", DIRECTION),
+            Map.entry("unit", UNIT),
+            Map.entry("unit alone", UNIT_ALONE),
+            Map.entry("box", BOX),
+            Map.entry("building", BUILDING),
+            Map.entry("care of", CARE_OF),
+            Map.entry("attention", ATTENTION));
+
+    private static final List<String> FILES = List.of("common.txt", "US.txt", "GB.txt");
+
+    private final PhraseTable table;
+
+    private AddressWords(PhraseTable table) {
+        this.table = table;
+    }
+
+    private static final class Shipped {
+        static final AddressWords WORDS = load();
+    }
+
+    static AddressWords shipped() {
+        return Shipped.WORDS;
+    }
+
+    private static AddressWords load() {
+        PhraseTable.Builder table = new PhraseTable.Builder(2_000);
+        Tokens tokens = new Tokens();
+        for (String file : FILES) {
+            Resources.sections(AddressWords.class, file).forEach((section, lines) -> {
+                Integer bit = CLASSES.get(section);
+                for (Resources.Line line : lines) {
+                    if (bit == null) {
+                        throw line.refuse("the section [" + section + "] is unknown");
+                    }
+                    table.put(line.text(), table.get(line.text()) | bit);
+                    tokens.read(line.text());
+                    if (tokens.count() > 1) {
+                        String first = line.text().substring(tokens.start(0), tokens.end(0));
+                        table.put(first, table.get(first) | PHRASE);
+                    }
+                    if (line.text().indexOf('.') > 0
+                            && line.text().indexOf('.') < line.text().length() - 1) {
+                        String joined = line.text().replaceAll("[. ]", "");
+                        table.put(joined, table.get(joined) | bit);
+                    }
+                }
+            });
+        }
+        return new AddressWords(table.build());
+    }
+
+    PhraseTable table() {
+        return table;
+    }
+}
