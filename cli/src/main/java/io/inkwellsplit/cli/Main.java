@@ -1,0 +1,78 @@
+package io.inkwellsplit.cli;
+
+import io.inkwellsplit.table.TableException;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.IVersionProvider;
+import picocli.CommandLine.ParameterException;
+
+/** The command {@code inkwell}. */
+@Command(
+        name = "inkwell",
+        description = "Splits names and addresses into titled parts, and puts parts back together.",
+        subcommands = {SplitCommand.class, AssembleCommand.class, DemoCommand.class},
+        mixinStandardHelpOptions = true,
+        versionProvider = Main.Version.class,
+        synopsisSubcommandLabel = "COMMAND",
+        footer = {"", "Start with: inkwell demo"})
+public final class Main {
+    private Main() {}
+
+    /** Runs a command and ends the program with its exit code. */
+    public static void main(String[] args) {
+        PrintWriter out = new PrintWriter(new java.io.OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
+        PrintWriter err = new PrintWriter(new java.io.OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
+        System.exit(run(out, err, args));
+    }
+
+    /** Runs a command; returns its exit code. */
+    static int run(PrintWriter out, PrintWriter err, String... args) {
+        CommandLine line = new CommandLine(new Main())
+                .setOut(out)
+                .setErr(err)
+                .setUsageHelpWidth(Math.max(60, Math.min(110, Terminal.width())))
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setParameterExceptionHandler(Main::badSetting)
+                .setExecutionExceptionHandler(Main::failed);
+        return args.length == 0 ? usage(line) : line.execute(args);
+    }
+
+    private static int usage(CommandLine line) {
+        line.usage(line.getOut());
+        return ExitCodes.SETTING;
+    }
+
+    private static int badSetting(ParameterException e, String[] args) {
+        PrintWriter err = e.getCommandLine().getErr();
+        String message = String.valueOf(e.getMessage());
+        err.println(message.endsWith(".") ? message : message + ".");
+        CommandLine.UnmatchedArgumentException.printSuggestions(e, err);
+        err.println("See: " + e.getCommandLine().getCommandSpec().qualifiedName() + " --help");
+        return ExitCodes.SETTING;
+    }
+
+    private static int failed(Exception e, CommandLine line, CommandLine.@Nullable ParseResult result) {
+        if (e instanceof TableException table) {
+            line.getErr().println(table.getMessage());
+            return ExitCodes.of(table.problem());
+        }
+        // Only the place is told, never a value: names and addresses are personal data.
+        line.getErr()
+                .println("This is a fault of the program: " + e.getClass().getSimpleName() + " at "
+                        + (e.getStackTrace().length > 0 ? e.getStackTrace()[0] : "an unknown place")
+                        + ". Nothing was written.");
+        return ExitCodes.FAULT;
+    }
+
+    /** Reads the version from the jar. */
+    static final class Version implements IVersionProvider {
+        @Override
+        public String[] getVersion() {
+            String version = Main.class.getPackage().getImplementationVersion();
+            return new String[] {"inkwell " + (version == null ? "(not packaged)" : version)};
+        }
+    }
+}

@@ -1,0 +1,119 @@
+package io.inkwellsplit.cli;
+
+import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.step.BoundSplit;
+import io.inkwellsplit.table.step.PartTitles;
+import io.inkwellsplit.table.step.SplitColumn;
+import io.inkwellsplit.table.step.SplitStep;
+import io.inkwellsplit.table.step.SplitStep.Checks;
+import io.inkwellsplit.table.step.Step;
+import java.io.PrintWriter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+
+/** Splits columns of names and addresses. */
+@Command(
+        name = "split",
+        description = "Splits columns of names and addresses into titled parts.",
+        mixinStandardHelpOptions = true)
+final class SplitCommand extends TableCommand {
+    @Option(names = "--name", paramLabel = "COLUMN", description = "A column of names, by title or number; repeatable.")
+    List<String> names = new ArrayList<>();
+
+    @Option(
+            names = "--address",
+            paramLabel = "COLUMN",
+            description = "A column of addresses, by title or number; repeatable.")
+    List<String> addresses = new ArrayList<>();
+
+    @Option(
+            names = "--titles",
+            paramLabel = "WORDS",
+            defaultValue = "english",
+            description = "The titles of the parts: english or keys. Default: english.")
+    String titles = "english";
+
+    @Option(
+            names = "--parts",
+            paramLabel = "KEYS",
+            split = ",",
+            description = "The parts that get a column of their own, by key, with commas; all for every one. "
+                    + "What else was found is in Remarks.")
+    List<String> parts = new ArrayList<>();
+
+    @Option(names = "--no-checks", description = "Leave out the columns Confidence and Doubts.")
+    boolean noChecks;
+
+    @Option(
+            names = "--doubt-below",
+            paramLabel = "NUMBER",
+            defaultValue = "0.9",
+            description = "The confidence, 0 to 1, below which a row is doubtful. Default: 0.9.")
+    double doubtBelow = 0.9;
+
+    @Override
+    List<? extends Step> steps() {
+        SplitStep.Builder step = SplitStep.builder().doubtBelow(doubtBelow).titles(vocabulary());
+        names.forEach(step::name);
+        addresses.forEach(step::address);
+        if (names.isEmpty() && addresses.isEmpty()) {
+            throw new ParameterException(
+                    spec.commandLine(), "Say which columns to split, with --name COLUMN or --address COLUMN");
+        }
+        return List.of(step.parts(parts)
+                .checks(noChecks ? Checks.LEAVE_OUT : Checks.SHOW)
+                .build());
+    }
+
+    private PartTitles vocabulary() {
+        return Arrays.stream(PartTitles.values())
+                .filter(each -> each.key().equals(titles.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow(() -> new ParameterException(
+                        spec.commandLine(),
+                        "There are no titles \"" + titles + "\"; there are " + String.join(", ", PartTitles.keys())));
+    }
+
+    @Override
+    void preview(Run run, List<List<String>> rows, PrintWriter to) {
+        for (SplitColumn column : columns(run)) {
+            List<Integer> indexes = new ArrayList<>();
+            List<String> shown = new ArrayList<>();
+            shown.add(column.source());
+            shown.addAll(column.titles());
+            shown.forEach(title -> indexes.add(run.header().indexOf(title)));
+            List<List<String>> cells = rows.stream()
+                    .map(row -> indexes.stream().map(row::get).toList())
+                    .toList();
+            to.println(TableView.of(shown, cells, Terminal.width()));
+            to.println();
+        }
+    }
+
+    private static List<SplitColumn> columns(Run run) {
+        return ((BoundSplit) run.steps().get(0)).columns();
+    }
+
+    @Override
+    void summary(Run run, PrintWriter to) {
+        to.println("Rows: " + run.rows() + (run.setAside() > 0 ? ", set aside: " + run.setAside() : ""));
+        for (SplitColumn column : columns(run)) {
+            long sure = column.read() - column.doubtful();
+            to.println(column.source() + ": " + sure + " read with confidence, " + column.doubtful() + " doubtful"
+                    + (column.blank() > 0 ? ", " + column.blank() + " blank" : ""));
+            column.doubts().entrySet().stream()
+                    .sorted(Map.Entry.<Doubt, Long>comparingByValue()
+                            .reversed()
+                            .thenComparing(Map.Entry.comparingByKey()))
+                    .forEach(doubt -> to.println("  " + doubt.getValue() + " "
+                            + doubt.getKey().code() + ": " + doubt.getKey().sentence()));
+        }
+    }
+}

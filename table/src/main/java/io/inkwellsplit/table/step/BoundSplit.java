@@ -1,0 +1,46 @@
+package io.inkwellsplit.table.step;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** A {@link SplitStep} at work on one table. */
+public final class BoundSplit implements BoundStep {
+    private final List<SplitColumn> columns;
+    private final List<String> header = new ArrayList<>();
+
+    BoundSplit(List<String> source, List<SplitColumn> columns) {
+        this.columns = columns;
+        int next = 0;
+        for (int i = 0; i < source.size(); i++) {
+            header.add(source.get(i));
+            if (next < columns.size() && columns.get(next).index() == i) {
+                header.addAll(columns.get(next).titles());
+                next++;
+            }
+        }
+    }
+
+    @Override
+    public List<String> header() {
+        return header;
+    }
+
+    @Override
+    public List<String> apply(List<String> cells) {
+        List<String> out = new ArrayList<>(header.size());
+        int next = 0;
+        for (int i = 0; i < cells.size(); i++) {
+            out.add(cells.get(i));
+            if (next < columns.size() && columns.get(next).index() == i) {
+                columns.get(next).split(cells.get(i), out);
+                next++;
+            }
+        }
+        return out;
+    }
+
+    /** Returns the columns that are split, from left to right, with what they have counted so far. */
+    public List<SplitColumn> columns() {
+        return columns;
+    }
+}

@@ -1,0 +1,12 @@
+package io.inkwellsplit.table.step;
+
+import java.util.List;
+
+/** A step at work on one table. */
+public interface BoundStep {
+    /** Returns the titles of the columns that go out. */
+    List<String> header();
+
+    /** Returns the row that goes out for one that comes in, which has as many cells as the header had. */
+    List<String> apply(List<String> cells);
+}

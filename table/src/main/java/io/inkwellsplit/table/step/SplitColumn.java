@@ -1,0 +1,178 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.step.PartTitles.Extra;
+import io.inkwellsplit.table.step.SplitStep.Checks;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** One column being split: its new columns, and what has been counted. */
+public final class SplitColumn {
+    private final int index;
+    private final String source;
+    private final Subject subject;
+    private final List<PartKey> parts = new ArrayList<>();
+    private final boolean kind;
+    private final boolean remarks;
+    private final boolean checks;
+    private final PartTitles vocabulary;
+    private final Function<String, Reading> reader;
+    private final List<String> titles = new ArrayList<>();
+    private final Map<Doubt, Long> doubts = new TreeMap<>();
+    private long read;
+    private long blank;
+    private long doubtful;
+
+    SplitColumn(
+            int index,
+            String source,
+            Subject subject,
+            List<String> keys,
+            PartTitles vocabulary,
+            Checks checks,
+            double doubtBelow,
+            List<String> taken) {
+        this.index = index;
+        this.source = source;
+        this.subject = subject;
+        this.vocabulary = vocabulary;
+        this.checks = checks == Checks.SHOW;
+        this.reader = subject.reader(doubtBelow);
+        boolean all = keys.contains("all");
+        boolean usual = keys.isEmpty();
+        for (PartKey part : subject.allParts()) {
+            if (all || (usual ? subject.usualParts().contains(part) : keys.contains(part.key()))) {
+                parts.add(part);
+            }
+        }
+        this.kind = all || keys.contains(Extra.KIND.key);
+        this.remarks = !all;
+        if (kind) {
+            addTitle(vocabulary.of(Extra.KIND), taken);
+        }
+        parts.forEach(part -> addTitle(vocabulary.of(part), taken));
+        if (remarks) {
+            addTitle(vocabulary.of(Extra.REMARKS), taken);
+        }
+        if (this.checks) {
+            addTitle(vocabulary.of(Extra.CONFIDENCE), taken);
+            addTitle(vocabulary.of(Extra.DOUBTS), taken);
+        }
+    }
+
+    /** A title that is taken gets the source column's title in front, and a number where even that is taken. */
+    private void addTitle(String wanted, List<String> taken) {
+        String title = wanted;
+        if (taken.contains(title)) {
+            title = source + " " + wanted;
+        }
+        for (int i = 2; taken.contains(title); i++) {
+            title = source + " " + wanted + " " + i;
+        }
+        taken.add(title);
+        titles.add(title);
+    }
+
+    int index() {
+        return index;
+    }
+
+    /** Returns the titles of the new columns. */
+    public List<String> titles() {
+        return titles;
+    }
+
+    /** Returns the title of the column that is split. */
+    public String source() {
+        return source;
+    }
+
+    public Subject subject() {
+        return subject;
+    }
+
+    void split(String value, List<String> out) {
+        Reading reading = reader.apply(value);
+        count(reading);
+        if (kind) {
+            out.add(reading.kind().key());
+        }
+        for (PartKey part : parts) {
+            out.add(reading.text(part));
+        }
+        if (remarks) {
+            out.add(remarks(reading));
+        }
+        if (checks) {
+            boolean empty = reading.kind() == Kind.BLANK;
+            out.add(empty ? "" : String.format(Locale.ROOT, "%.3f", reading.confidence()));
+            out.add(reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; ")));
+        }
+    }
+
+    private void count(Reading reading) {
+        if (reading.kind() == Kind.BLANK) {
+            blank++;
+            return;
+        }
+        read++;
+        if (!reading.doubts().isEmpty()) {
+            doubtful++;
+            for (Doubt doubt : reading.doubts()) {
+                doubts.merge(doubt, 1L, Long::sum);
+            }
+        }
+    }
+
+    /** What has no column of its own, labelled; finer parts repeat others and are left out. */
+    private String remarks(Reading reading) {
+        @Nullable StringBuilder text = null;
+        if (!kind && reading.kind() != subject.expected() && reading.kind() != Kind.BLANK) {
+            text = remark(null, vocabulary.of(Extra.KIND), reading.kind().key());
+        }
+        for (PartKey key : subject.allParts()) {
+            if (!parts.contains(key) && !Subject.isFiner(key)) {
+                Part part = reading.part(key).orElse(null);
+                if (part != null) {
+                    text = remark(text, vocabulary.of(key), part.text());
+                }
+            }
+        }
+        return text == null ? "" : text.toString();
+    }
+
+    private static StringBuilder remark(@Nullable StringBuilder text, String label, String value) {
+        StringBuilder out = text == null ? new StringBuilder() : text.append("; ");
+        return out.append(label).append(": ").append(value);
+    }
+
+    /** Returns how many values that are not blank were read. */
+    public long read() {
+        return read;
+    }
+
+    /** Returns how many values were blank, or words for nothing. */
+    public long blank() {
+        return blank;
+    }
+
+    /** Returns how many of the values read have a doubt. */
+    public long doubtful() {
+        return doubtful;
+    }
+
+    /** Returns how many values have each doubt. */
+    public Map<Doubt, Long> doubts() {
+        return Map.copyOf(doubts);
+    }
+}

@@ -1,0 +1,147 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.TableException.Problem;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Splits columns of names and addresses: each is followed by columns for its parts, then remarks and checks.
+ *
+ * <p>Source columns stay as they are and in their order.
+ */
+public final class SplitStep implements Step {
+    private static final double DEFAULT_DOUBT_BELOW = 0.9;
+
+    /** One column to split, as the user calls it. */
+    private record Wanted(String column, Subject subject) {}
+
+    private final List<Wanted> wanted;
+    private final PartTitles titles;
+    private final List<String> parts;
+    private final Checks checks;
+    private final double doubtBelow;
+
+    private SplitStep(Builder builder) {
+        this.wanted = List.copyOf(builder.wanted);
+        this.titles = builder.titles;
+        this.parts = List.copyOf(builder.parts);
+        this.checks = builder.checks;
+        this.doubtBelow = builder.doubtBelow;
+    }
+
+    /** Whether confidence and doubts have columns. */
+    public enum Checks {
+        SHOW,
+        LEAVE_OUT
+    }
+
+    public static Builder builder() {
+        return new Builder();
+    }
+
+    /** Gathers the settings of a {@link SplitStep}. */
+    public static final class Builder {
+        private final List<Wanted> wanted = new ArrayList<>();
+        private PartTitles titles = PartTitles.ENGLISH;
+        private List<String> parts = List.of();
+        private Checks checks = Checks.SHOW;
+        private double doubtBelow = DEFAULT_DOUBT_BELOW;
+
+        private Builder() {}
+
+        /** Splits a column of names, given by its title or its number from 1. */
+        public Builder name(String column) {
+            wanted.add(new Wanted(column, Subject.NAME));
+            return this;
+        }
+
+        /** Splits a column of addresses, given by its title or its number from 1. */
+        public Builder address(String column) {
+            wanted.add(new Wanted(column, Subject.ADDRESS));
+            return this;
+        }
+
+        /** Sets the vocabulary of the part columns' titles; plain English if not set. */
+        public Builder titles(PartTitles vocabulary) {
+            titles = vocabulary;
+            return this;
+        }
+
+        /**
+         * Sets which parts have columns of their own.
+         *
+         * @param keys keys of parts, or only {@code all} for every key there is; empty for the usual ones
+         */
+        public Builder parts(List<String> keys) {
+            parts = List.copyOf(keys);
+            return this;
+        }
+
+        /** Sets whether each split column is followed by its confidence and doubts; they are shown if not set. */
+        public Builder checks(Checks mode) {
+            checks = mode;
+            return this;
+        }
+
+        /** Sets the confidence, 0 to 1, below which a row is doubtful; 0.9 if not set. */
+        public Builder doubtBelow(double confidence) {
+            if (!(confidence >= 0 && confidence <= 1)) {
+                throw new TableException(
+                        Problem.SETTING,
+                        "A confidence of " + confidence + " cannot be asked for: it goes from 0 to 1.");
+            }
+            doubtBelow = confidence;
+            return this;
+        }
+
+        /** @throws TableException if no column is to be split */
+        public SplitStep build() {
+            if (wanted.isEmpty()) {
+                throw new TableException(Problem.SETTING, "No column was named to be split.");
+            }
+            return new SplitStep(this);
+        }
+    }
+
+    @Override
+    public BoundSplit bind(List<String> header) {
+        Map<Integer, Wanted> byIndex = new HashMap<>();
+        for (Wanted one : wanted) {
+            Wanted before = byIndex.put(Columns.find(header, one.column), one);
+            if (before != null) {
+                throw new TableException(Problem.SETTING, "The column \"" + one.column + "\" is named twice.");
+            }
+        }
+        checkParts();
+        List<SplitColumn> columns = new ArrayList<>();
+        List<String> titlesOut = new ArrayList<>(header);
+        for (int i = 0; i < header.size(); i++) {
+            Wanted one = byIndex.get(i);
+            if (one != null) {
+                columns.add(
+                        new SplitColumn(i, header.get(i), one.subject, parts, titles, checks, doubtBelow, titlesOut));
+            }
+        }
+        return new BoundSplit(header, Collections.unmodifiableList(columns));
+    }
+
+    private void checkParts() {
+        for (String part : parts) {
+            boolean known = part.equals("all")
+                    || part.equals(PartTitles.Extra.KIND.key)
+                    || wanted.stream().anyMatch(one -> one.subject.allParts().stream()
+                            .anyMatch(key -> key.key().equals(part)));
+            if (!known) {
+                throw new TableException(
+                        Problem.SETTING,
+                        "There is no part \"" + part + "\" in the columns to be split. Give keys such as "
+                                + wanted.get(0).subject.usualParts().get(1).key()
+                                + ", or all for every one.");
+            }
+        }
+    }
+}

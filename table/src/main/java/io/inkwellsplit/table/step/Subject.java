@@ -1,0 +1,63 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.reading.Reading;
+import java.util.List;
+import java.util.function.Function;
+
+/** What a column holds, and so how its values are read and which parts they have. */
+public enum Subject {
+    NAME(
+            List.of(NamePart.values()),
+            List.of(NamePart.TITLE, NamePart.FIRST, NamePart.MIDDLE, NamePart.LAST, NamePart.SUFFIX),
+            Kind.PERSON),
+    ADDRESS(
+            List.of(AddressPart.values()),
+            List.of(
+                    AddressPart.STREET,
+                    AddressPart.UNIT,
+                    AddressPart.CITY,
+                    AddressPart.STATE,
+                    AddressPart.POSTCODE,
+                    AddressPart.COUNTRY),
+            Kind.ADDRESS);
+
+    private final List<PartKey> all;
+    private final List<PartKey> usual;
+    private final Kind expected;
+
+    Subject(List<? extends PartKey> all, List<? extends PartKey> usual, Kind expected) {
+        this.all = List.copyOf(all);
+        this.usual = List.copyOf(usual);
+        this.expected = expected;
+    }
+
+    /** Returns every part there is, in its order. */
+    public List<PartKey> allParts() {
+        return all;
+    }
+
+    /** Returns the parts that a person always wants. */
+    public List<PartKey> usualParts() {
+        return usual;
+    }
+
+    Kind expected() {
+        return expected;
+    }
+
+    static boolean isFiner(PartKey part) {
+        return part instanceof NamePart name ? name.isFiner() : ((AddressPart) part).isFiner();
+    }
+
+    Function<String, Reading> reader(double doubtBelow) {
+        return this == NAME
+                ? NameSplitter.standard().doubtBelow(doubtBelow)::split
+                : AddressSplitter.standard().doubtBelow(doubtBelow)::split;
+    }
+}
