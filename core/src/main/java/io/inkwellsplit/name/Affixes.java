@@ -1,6 +1,7 @@
 package io.inkwellsplit.name;
 
 import io.inkwellsplit.text.TokenKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds the titles, suffixes and credentials of one person and what is left: the name words, by comma segment.
@@ -99,7 +100,12 @@ final class Affixes {
             if (length == 0) {
                 break;
             }
-            boolean sure = (text.classes(start, length) & WordInfo.TITLE_OR_NAME) == 0;
+            int classes = text.classes(start, length);
+            if ((classes & WordInfo.ANY_SUFFIX) != 0 && count > 0 && start + length == end) {
+                // "Brandt, Tobias, Sr.": behind the names it is the suffix.
+                break;
+            }
+            boolean sure = (classes & WordInfo.TITLE_OR_NAME) == 0;
             if (!sure && !text.tokens.isDotted(start + length - 1)) {
                 doubtfulTitle = true;
                 if (titles == Doubtful.LEAVE) {
@@ -148,25 +154,39 @@ final class Affixes {
         return 0;
     }
 
-    private @org.jspecify.annotations.Nullable NamePart tailPart(
-            NameText text, int at, int length, boolean alone, int start, int end) {
+    private @Nullable NamePart tailPart(NameText text, int at, int length, boolean alone, int start, int end) {
         int classes = text.classes(at, length);
         if (isInitialsHere(text, at, start, end)) {
             classes |= WordInfo.SUFFIX_OR_NAME;
         }
-        if ((classes & WordInfo.ANY_SUFFIX) != 0 && accepts(classes & WordInfo.SUFFIX_OR_NAME, text, at, length)) {
+        if (isSpacedInitials(text, at, length)) {
+            classes |= WordInfo.CREDENTIAL_OR_NAME;
+        }
+        // "Mia Neto, JD": what fills a segment behind a whole name is no name.
+        boolean behindName = alone && count > 1;
+        if ((classes & WordInfo.ANY_SUFFIX) != 0 && (behindName || accepts(classes & WordInfo.SUFFIX_OR_NAME))) {
             return NamePart.SUFFIX;
         }
         if ((classes & WordInfo.ANY_CREDENTIAL) != 0
                 && looksLikeLetters(text, at, length, classes)
-                && accepts(classes & WordInfo.CREDENTIAL_OR_NAME, text, at, length)) {
+                && (behindName || accepts(classes & WordInfo.CREDENTIAL_OR_NAME))) {
             return NamePart.CREDENTIALS;
         }
         boolean sureTitle = (classes & WordInfo.TITLE) != 0 && (classes & WordInfo.TITLE_OR_NAME) == 0;
         return sureTitle && (alone || length > 1 || !WordInfo.isListed(text.info[at])) ? NamePart.TITLE : null;
     }
 
-    private boolean accepts(int doubtful, NameText text, int at, int length) {
+    /** {@code J.D.} is a degree, {@code J. D.} may be two initials. */
+    private static boolean isSpacedInitials(NameText text, int at, int length) {
+        for (int i = at; i < at + length; i++) {
+            if (!text.tokens.isInitial(i) || i > at && text.tokens.isGlued(i)) {
+                return false;
+            }
+        }
+        return length > 1;
+    }
+
+    private boolean accepts(int doubtful) {
         if (doubtful == 0) {
             return true;
         }

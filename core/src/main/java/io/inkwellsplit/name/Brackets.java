@@ -64,7 +64,7 @@ final class Brackets {
         if (text.isFreeWord(from) && text.has(from, WordInfo.BIRTH) && from + 1 < end) {
             text.label(from, from + 1, NameText.ANNOUNCEMENT);
             free(text, from + 1, end, NamePart.BIRTH_NAME);
-        } else if (all(text, from, end, WordInfo.SUFFIX)) {
+        } else if (all(text, from, end, WordInfo.SUFFIX) && !text.has(from, WordInfo.SUFFIX_OR_NAME)) {
             free(text, from, end, NamePart.SUFFIX);
         } else if (all(text, from, end, WordInfo.ANY_CREDENTIAL)) {
             free(text, from, end, NamePart.CREDENTIALS);

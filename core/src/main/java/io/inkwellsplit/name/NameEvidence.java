@@ -1,23 +1,108 @@
 package io.inkwellsplit.name;
 
-/** What a column of names says as a whole. */
-interface NameEvidence {
-    /** Says nothing: the value stands alone. */
-    NameEvidence NONE = new NameEvidence() {
-        @Override
-        public double givenFirst() {
+/**
+ * What a column of names says as a whole: in which order it writes them, and which of its words serve as given or as
+ * family names.
+ *
+ * <p>Only values whose words leave no doubt are counted. The counts have a fixed size, whatever the column's, and
+ * {@link #merge} adds them up, so that parts of a column can be gathered anywhere and in any order with the same result.
+ * Words are counted by hash in two small tables; a word's count can only be too high, by the rare word that shares both
+ * of its places. Gathering is for one thread at a time; reading a gathered evidence is safe for several.
+ */
+public final class NameEvidence {
+    /** Says nothing: for a value that stands alone. */
+    static final NameEvidence NONE = new NameEvidence();
+
+    private static final int SIZE = 1 << 15;
+    private static final double MAX_ODDS = 5;
+    private static final int GIVEN = 0;
+    private static final int FAMILY = 1;
+
+    private final int[][] words = new int[4][];
+    private long givenFirst;
+    private long familyFirst;
+    private long counted;
+
+    /** Starts with nothing gathered. */
+    public NameEvidence() {}
+
+    void countOrder(Layout layout) {
+        if (layout == Layout.GIVEN_FIRST) {
+            givenFirst++;
+        } else {
+            familyFirst++;
+        }
+    }
+
+    void countGiven(long word) {
+        count(word, GIVEN);
+    }
+
+    void countFamily(long word) {
+        count(word, FAMILY);
+    }
+
+    private void count(long word, int role) {
+        counted++;
+        for (int row = role; row < words.length; row += 2) {
+            int[] counts = words[row];
+            if (counts == null) {
+                counts = new int[SIZE];
+                words[row] = counts;
+            }
+            counts[place(word, row)]++;
+        }
+    }
+
+    private static int place(long word, int row) {
+        return (int) (row < 2 ? word >>> 5 : word >>> 37) & SIZE - 1;
+    }
+
+    private int counts(long word, int role) {
+        int least = Integer.MAX_VALUE;
+        for (int row = role; row < words.length; row += 2) {
+            int[] counts = words[row];
+            least = Math.min(least, counts == null ? 0 : counts[place(word, row)]);
+        }
+        return least;
+    }
+
+    /** Adds what another part of the column says. */
+    public void merge(NameEvidence other) {
+        givenFirst += other.givenFirst;
+        familyFirst += other.familyFirst;
+        counted += other.counted;
+        for (int row = 0; row < words.length; row++) {
+            int[] from = other.words[row];
+            if (from != null) {
+                int[] into = words[row];
+                if (into == null) {
+                    words[row] = from.clone();
+                } else {
+                    for (int i = 0; i < SIZE; i++) {
+                        into[i] += from[i];
+                    }
+                }
+            }
+        }
+    }
+
+    /** Returns the odds that a name without a comma starts with the given name, in natural-log units; 0 if unknown. */
+    public double givenFirst() {
+        return clip(Math.log((givenFirst + 0.5) / (familyFirst + 0.5)));
+    }
+
+    /** Returns the odds that the column uses a word as a given rather than a family name; 0 if it is not seen. */
+    double odds(long word) {
+        if (counted == 0) {
             return 0;
         }
+        int given = counts(word, GIVEN);
+        int family = counts(word, FAMILY);
+        return given == family ? 0 : clip(Math.log((given + 0.5) / (family + 0.5)));
+    }
 
-        @Override
-        public double odds(long word) {
-            return 0;
-        }
-    };
-
-    /** Returns the odds that a name without a comma starts with the given name, in natural-log units. */
-    double givenFirst();
-
-    /** Returns the odds that the column uses a word as a given rather than a family name, in natural-log units. */
-    double odds(long word);
+    private static double clip(double odds) {
+        return Math.max(-MAX_ODDS, Math.min(MAX_ODDS, odds));
+    }
 }

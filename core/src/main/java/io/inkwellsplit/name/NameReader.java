@@ -31,6 +31,7 @@ final class NameReader {
     private final CandidatePool<Candidate> candidates = new CandidatePool<>(Candidate::new);
     private final Tally sum;
     private final ReadingBuilder builder;
+    private final NameGatherer gatherer = new NameGatherer();
 
     NameReader(NameWords words, Weights weights, Function<String, List<Alternative>> alternatives) {
         this.words = words;
@@ -92,9 +93,7 @@ final class NameReader {
         if (isBlank()) {
             return false;
         }
-        Brackets.blankWords(text);
-        peeler.peel(text);
-        Brackets.label(text);
+        peel();
         if (text.isTrust) {
             candidates.add().start(text, Kind.ORGANISATION);
             return true;
@@ -103,6 +102,23 @@ final class NameReader {
         couples.propose(text, candidates);
         organisation();
         return true;
+    }
+
+    /** Adds to the evidence of a column what one of its values says. */
+    void gather(String source, NameEvidence evidence) {
+        text.read(source, words);
+        if (!isBlank()) {
+            peel();
+            if (!text.isTrust) {
+                gatherer.gather(text, evidence);
+            }
+        }
+    }
+
+    private void peel() {
+        Brackets.blankWords(text);
+        peeler.peel(text);
+        Brackets.label(text);
     }
 
     private Candidate weigh(NameEvidence evidence, Tally tally) {

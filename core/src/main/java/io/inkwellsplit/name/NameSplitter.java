@@ -51,6 +51,16 @@ public final class NameSplitter {
         return new NameSplitter(confidence, evidence);
     }
 
+    /** Adds to the evidence of a column what one of its values says. */
+    public void gather(String text, NameEvidence columnEvidence) {
+        readers.get().gather(Objects.requireNonNull(text, "text"), columnEvidence);
+    }
+
+    /** Returns a splitter that reads values in the light of their column; the evidence must not change any more. */
+    public NameSplitter inLightOf(NameEvidence columnEvidence) {
+        return new NameSplitter(doubtBelow, columnEvidence);
+    }
+
     private NameReader newReader() {
         return new NameReader(NameWords.shipped(), Model.WEIGHTS, this::alternatives);
     }

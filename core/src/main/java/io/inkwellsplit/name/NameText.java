@@ -158,7 +158,7 @@ final class NameText {
     /**
      * Two or three capitals that are no name and no word: initials written together, as in {@code JR Brandt}.
      *
-     * <p>With a vowel it may be a name; then it must be an unlisted word in a text that has small letters too.
+     * <p>With a vowel it may be a name; then there must be two letters that are no given name.
      */
     boolean isInitialsTogether(int token) {
         int letters = tokens.letters(token);
@@ -173,7 +173,7 @@ final class NameText {
         if (has(token, WordInfo.PARTICLE)) {
             return false;
         }
-        return !hasVowel(token) || (tokens.isMixedCase() && letters == 2 && isUnknown(token));
+        return !hasVowel(token) || letters == 2 && !WordInfo.isGiven(info[token]);
     }
 
     private boolean hasVowel(int token) {

@@ -150,14 +150,10 @@ final class Peeler {
         text.label(i, roleEnd, NamePart.ROLE);
         int next = end;
         if (next < text.count && text.tokens.hash(next) == THE) {
-            next += startsPhrase(text, next) ? 0 : 1;
+            next++;
         }
         text.label(roleEnd, next, NameText.ANNOUNCEMENT);
         trusts.peelNamed(text, next);
-    }
-
-    private boolean startsPhrase(NameText text, int i) {
-        return words.layers().longest(text.tokens, i, text.count) > 1;
     }
 
     private void spouse(NameText text, int i, int end) {

@@ -23,6 +23,8 @@ final class PersonReader {
     private static final byte LAST = (byte) NamePart.LAST.ordinal();
 
     private final Affixes affixes = new Affixes();
+    /** Whether a word behind the given names that may be a name is taken for a particle. */
+    private boolean doubtfulParticlesBehind;
 
     void propose(NameText text, int from, int to, Form form, CandidatePool<Candidate> out) {
         propose(text, from, to, form, Doubtful.TAKE, Doubtful.TAKE, out);
@@ -103,6 +105,11 @@ final class PersonReader {
             s++;
         }
         add(text, from, to, Layout.FAMILY_COMMA, s, k, out);
+        if (k - s > 1 && text.has(affixes.words[k - 1], WordInfo.ANY_PARTICLE)) {
+            doubtfulParticlesBehind = true;
+            add(text, from, to, Layout.FAMILY_COMMA, s, k, out);
+            doubtfulParticlesBehind = false;
+        }
         if (affixes.segments[k - 1] == 1 && k - s <= 3 && s <= 4) {
             add(text, from, to, Layout.GIVEN_COMMA, s, k, out);
         }
@@ -144,9 +151,11 @@ final class PersonReader {
         return end;
     }
 
-    private static boolean isBareParticle(NameText text, int token) {
+    private boolean isBareParticle(NameText text, int token) {
         return text.has(token, WordInfo.ANY_PARTICLE)
-                && (text.tokens.isAllLower(token) || !text.has(token, WordInfo.PARTICLE_OR_NAME))
+                && (doubtfulParticlesBehind
+                        || text.tokens.isAllLower(token)
+                        || !text.has(token, WordInfo.PARTICLE_OR_NAME))
                 && !text.tokens.isInitial(token);
     }
 

@@ -56,6 +56,11 @@ public final class Weights {
         return new Weights(weights, knots, values);
     }
 
+    /** Returns weights that are all zero, for a model that is still to be learned. */
+    public static <F extends Enum<F>> Weights none(Class<F> features) {
+        return new Weights(new double[features.getEnumConstants().length], new double[0], new double[0]);
+    }
+
     private static <F extends Enum<F>> int ordinal(Class<F> features, String name, Line line) {
         try {
             return Enum.valueOf(features, name).ordinal();

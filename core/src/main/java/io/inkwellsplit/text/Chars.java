@@ -90,7 +90,8 @@ final class Chars {
     }
 
     private static CharClass classedByType(char c) {
-        if (Character.isIdeographic(c) || (c >= 0xAC00 && c <= 0xD7A3)) {
+        boolean kana = c >= 0x3041 && c <= 0x30FF && c != 0x30FB;
+        if (Character.isIdeographic(c) || kana || c == 0x3005 || (c >= 0xAC00 && c <= 0xD7A3)) {
             return CharClass.IDEOGRAPH;
         }
         return switch (Character.getType(c)) {

@@ -1,0 +1,68 @@
+package io.inkwellsplit.name;
+
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.ReadingBuilder;
+import io.inkwellsplit.reading.Tally;
+import io.inkwellsplit.reading.Tally.Recording;
+import io.inkwellsplit.reading.Weights;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Shows the training program what is weighed: the candidates of a value with their parts and features. */
+public final class NameLearning {
+    private final NameReader reader =
+            new NameReader(NameWords.shipped(), Weights.none(NameFeature.class), text -> List.of());
+    private final Tally tally = new Tally(new double[NameFeature.values().length], Recording.SUM_AND_FEATURES);
+    private final ReadingBuilder builder = new ReadingBuilder(NamePart.values(), text -> List.of());
+
+    /**
+     * One way to read a value.
+     *
+     * @param parts the plain parts and the kind, by key
+     * @param features how much each feature was seen, in the order of {@link #features}
+     */
+    public record Choice(Map<String, String> parts, double[] features) {}
+
+    /** Returns the names of the features, in their order. */
+    public static List<String> features() {
+        return Arrays.stream(NameFeature.values()).map(Enum::name).toList();
+    }
+
+    /** Returns the candidates of a value; empty for a blank. */
+    public List<Choice> choices(String text, NameEvidence evidence) {
+        List<Choice> choices = new ArrayList<>();
+        if (reader.propose(text)) {
+            for (int i = 0; i < reader.candidates().size(); i++) {
+                Candidate candidate = reader.candidates().get(i);
+                tally.reset();
+                NameScorer.tally(reader.text(), candidate, evidence, tally);
+                NameParts.place(text, reader.text(), candidate, builder);
+                choices.add(new Choice(plainParts(builder.build(1, Set.of())), tally.seen()));
+            }
+        }
+        return choices;
+    }
+
+    /** Returns the plain parts of a reading by key, and its kind where it is not a person; labels are written so. */
+    public static Map<String, String> plainParts(Reading reading) {
+        Map<String, String> parts = new LinkedHashMap<>();
+        if (reading.kind() != Kind.PERSON && reading.kind() != Kind.BLANK) {
+            parts.put("kind", reading.kind().key());
+        }
+        for (Part part : reading.parts()) {
+            PartKey key = part.key();
+            boolean remark = reading.kind() == Kind.BLANK && key == NamePart.UNPLACED;
+            if (!((NamePart) key).isFiner() && !remark) {
+                parts.put(key.key(), part.text());
+            }
+        }
+        return parts;
+    }
+}

@@ -1,0 +1,107 @@
+package io.inkwellsplit.training;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** An invented person, before the name is written in some format. */
+final class Person {
+    /** One of two: how often a locale's people write two family names. */
+    private static final double TWO_FAMILY_NAMES = 0.55;
+
+    final String locale;
+    final List<String> given = new ArrayList<>();
+    /** Particles with a small letter, which an index may set behind; may be empty. */
+    String particle = "";
+
+    String family;
+
+    private final NamePools pools;
+
+    Person(NamePools pools, String locale) {
+        this.pools = pools;
+        this.locale = locale;
+        givenNames();
+        family = oneFamily();
+        if (isEastAsian()) {
+            return;
+        }
+        boolean iberian = locale.startsWith("es") || locale.startsWith("pt");
+        if (iberian && pools.chance(TWO_FAMILY_NAMES) && family.indexOf(' ') < 0) {
+            family += (pools.chance(0.03) && locale.startsWith("es") ? " y " : " ") + oneFamily();
+        } else if (pools.chance(0.03)) {
+            family += "-" + oneFamily();
+        }
+        particle = particle();
+    }
+
+    boolean isEastAsian() {
+        return NamePools.EAST_ASIAN.contains(locale) || locale.equals("vi");
+    }
+
+    private String oneFamily() {
+        String name = pools.family(locale);
+        if (locale.equals("en_US") && pools.chance(0.02)) {
+            return pools.pick(
+                            "Mc ", "Mc", "Mac", "O'", "O ", "Fitz", "St. ", "San ", "Van ", "De La ", "De ", "La ",
+                            "Le ", "Du ")
+                    + name;
+        }
+        return name;
+    }
+
+    private String particle() {
+        double x = pools.chance(0.5) ? 0 : 1;
+        return switch (locale.substring(0, 2)) {
+            case "nl", "af" ->
+                family.indexOf(' ') < 0 && x == 0
+                        ? pools.pick(
+                                "van", "van der", "van den", "de", "van de", "ter", "ten", "'t", "in 't", "van 't",
+                                "den", "op de")
+                        : "";
+            case "de" -> pools.chance(0.08) ? pools.pick("von", "von der", "zu", "von und zu", "vom", "van") : "";
+            case "fr" -> pools.chance(0.08) ? pools.pick("de", "de la", "du", "des", "le", "d'") : "";
+            case "es" -> pools.chance(0.06) ? pools.pick("de", "de la", "del", "de los", "de las") : "";
+            case "pt" -> pools.chance(0.25) ? pools.pick("da", "de", "dos", "do", "das") : "";
+            case "it" -> pools.chance(0.08) ? pools.pick("di", "de", "della", "del", "dei", "degli", "da") : "";
+            case "sv", "da", "nb" -> pools.chance(0.04) ? pools.pick("af", "von", "de") : "";
+            case "id" -> pools.chance(0.04) ? pools.pick("bin", "binti", "bint", "ibn") : "";
+            case "en" ->
+                pools.chance(0.012)
+                        ? pools.pick("van der", "van", "de", "de la", "von", "del", "al-", "ben", "bin", "el")
+                        : "";
+            default -> "";
+        };
+    }
+
+    private void givenNames() {
+        add(pools.given(locale));
+        if (isEastAsian() || NamePools.OTHER_SCRIPTS.contains(locale)) {
+            return;
+        }
+        if (pools.chance(0.06)) {
+            given.set(0, initial(given.get(0)));
+        } else if (pools.chance(0.03) && locale.startsWith("fr") || pools.chance(0.008)) {
+            given.set(0, given.get(0) + "-" + pools.given(locale).replace(' ', '-'));
+        }
+        if (pools.chance(0.36)) {
+            String second = pools.given(locale);
+            add(pools.chance(0.55) ? initial(second) : second);
+            if (pools.chance(0.08)) {
+                add(pools.chance(0.4) ? initial(pools.given(locale)) : pools.given(locale));
+            }
+        }
+    }
+
+    /** Two words of a list are two given names, unless a particle joins them. */
+    private void add(String name) {
+        if (NamePools.OTHER_SCRIPTS.contains(locale) && name.indexOf(' ') >= 0) {
+            given.add(name.substring(0, name.indexOf(' ')));
+        } else {
+            given.addAll(List.of(name.split(" ")));
+        }
+    }
+
+    private String initial(String name) {
+        return name.charAt(0) + (pools.chance(0.6) ? "." : "");
+    }
+}
