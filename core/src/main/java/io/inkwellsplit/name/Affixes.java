@@ -101,7 +101,7 @@ final class Affixes {
                 break;
             }
             int classes = text.classes(start, length);
-            if ((classes & WordInfo.ANY_SUFFIX) != 0 && count > 0 && start + length == end) {
+            if ((classes & WordInfo.ANY_SUFFIX) != 0 && count > 0 && isBehindNames(text, start + length, end)) {
                 // "Brandt, Tobias, Sr.": behind the names it is the suffix.
                 break;
             }
@@ -116,6 +116,12 @@ final class Affixes {
             start += length;
         }
         return start;
+    }
+
+    private static boolean isBehindNames(NameText text, int next, int end) {
+        return next == end
+                || !text.tokens.isInitial(next)
+                        && text.lengthOf(next, WordInfo.ANY_SUFFIX | WordInfo.ANY_CREDENTIAL, end) > 0;
     }
 
     private int tails(NameText text, int start, int to, int segment) {
@@ -162,8 +168,12 @@ final class Affixes {
         if (isSpacedInitials(text, at, length)) {
             classes |= WordInfo.CREDENTIAL_OR_NAME;
         }
+        boolean leavesNoGivenName = alone && count == 1;
+        if (leavesNoGivenName && text.tokens.isInitial(at)) {
+            classes |= WordInfo.CREDENTIAL_OR_NAME;
+        }
         // "Mia Neto, JD": what fills a segment behind a whole name is no name.
-        boolean behindName = alone && count > 1;
+        boolean behindName = alone && count > 1 && text.tokens.letters(at) > 1;
         if ((classes & WordInfo.ANY_SUFFIX) != 0 && (behindName || accepts(classes & WordInfo.SUFFIX_OR_NAME))) {
             return NamePart.SUFFIX;
         }
@@ -205,7 +215,7 @@ final class Affixes {
         return text.isInitialsTogether(at)
                 && text.has(at, WordInfo.SUFFIX)
                 && !text.tokens.isDotted(at)
-                && count + text.freeWords(start, end) <= 2;
+                && count + text.freeWords(start, text.count) <= 2;
     }
 
     private void label(int from, int end, NamePart part) {

@@ -21,6 +21,12 @@ public final class NameEvidence {
     private final int[][] words = new int[4][];
     private long givenFirst;
     private long familyFirst;
+    private long twoFamilyNames;
+    private long oneFamilyName;
+    private long familyInCapitals;
+    private long oneCase;
+    private long people;
+    private long organisations;
     private long counted;
 
     /** Starts with nothing gathered. */
@@ -31,6 +37,30 @@ public final class NameEvidence {
             givenFirst++;
         } else {
             familyFirst++;
+        }
+    }
+
+    void countFamilyNames(boolean two) {
+        if (two) {
+            twoFamilyNames++;
+        } else {
+            oneFamilyName++;
+        }
+    }
+
+    void countCase(boolean familyCapitals) {
+        if (familyCapitals) {
+            familyInCapitals++;
+        } else {
+            oneCase++;
+        }
+    }
+
+    void countKind(boolean organisation) {
+        if (organisation) {
+            organisations++;
+        } else {
+            people++;
         }
     }
 
@@ -71,6 +101,12 @@ public final class NameEvidence {
     public void merge(NameEvidence other) {
         givenFirst += other.givenFirst;
         familyFirst += other.familyFirst;
+        twoFamilyNames += other.twoFamilyNames;
+        oneFamilyName += other.oneFamilyName;
+        familyInCapitals += other.familyInCapitals;
+        oneCase += other.oneCase;
+        people += other.people;
+        organisations += other.organisations;
         counted += other.counted;
         for (int row = 0; row < words.length; row++) {
             int[] from = other.words[row];
@@ -90,6 +126,21 @@ public final class NameEvidence {
     /** Returns the odds that a name without a comma starts with the given name, in natural-log units; 0 if unknown. */
     public double givenFirst() {
         return clip(Math.log((givenFirst + 0.5) / (familyFirst + 0.5)));
+    }
+
+    /** Returns the odds that a person of this column has two family names, in natural-log units; 0 if unknown. */
+    double twoFamilyNames() {
+        return clip(Math.log((twoFamilyNames + 0.5) / (oneFamilyName + 0.5)));
+    }
+
+    /** Returns the odds that the column writes family names in capitals and given names not; 0 if unknown. */
+    double familyInCapitals() {
+        return clip(Math.log((familyInCapitals + 0.5) / (oneCase + 0.5)));
+    }
+
+    /** Returns the odds that a value of the column is an organisation, in natural-log units; 0 if unknown. */
+    double organisations() {
+        return clip(Math.log((organisations + 0.5) / (people + 0.5)));
     }
 
     /** Returns the odds that the column uses a word as a given rather than a family name; 0 if it is not seen. */

@@ -12,9 +12,12 @@ final class NameGatherer {
     /** Counts a value whose layers are peeled. */
     void gather(NameText text, NameEvidence evidence) {
         for (int i = 0; i < text.count; i++) {
+            if (text.labels[i] == NameText.FREE && text.has(i, WordInfo.ORGANISATION)) {
+                evidence.countKind(true);
+                return;
+            }
             boolean other =
-                    text.labels[i] == NameText.FREE && (!text.tokens.isWord(i) || CoupleReader.isConnector(text, i))
-                            || text.has(i, WordInfo.ORGANISATION);
+                    text.labels[i] == NameText.FREE && (!text.tokens.isWord(i) || CoupleReader.isConnector(text, i));
             if (other || text.tokens.isIdeograph(i)) {
                 return;
             }
@@ -24,6 +27,10 @@ final class NameGatherer {
         if (k < 2 || k > 4) {
             return;
         }
+        evidence.countKind(false);
+        if (text.tokens.isMixedCase()) {
+            evidence.countCase(isFamilyInCapitals(text, k));
+        }
         int segments = affixes.segments[k - 1];
         if (segments == 1) {
             comma(text, k, evidence);
@@ -32,7 +39,26 @@ final class NameGatherer {
         }
     }
 
+    /** Some words are written in capitals and others are not; initials do not count. */
+    private boolean isFamilyInCapitals(NameText text, int k) {
+        int capitals = 0;
+        int others = 0;
+        for (int i = 0; i < k; i++) {
+            int token = affixes.words[i];
+            if (text.tokens.letters(token) > 2) {
+                capitals += text.tokens.isAllCaps(token) ? 1 : 0;
+                others += text.tokens.isAllCaps(token) ? 0 : 1;
+            }
+        }
+        return capitals > 0 && others > 0;
+    }
+
     private void comma(NameText text, int k, NameEvidence evidence) {
+        int families = 0;
+        for (int i = 0; i < k && affixes.segments[i] == 0; i++) {
+            families += text.has(affixes.words[i], WordInfo.ANY_PARTICLE) ? 0 : 1;
+        }
+        evidence.countFamilyNames(families == 2);
         for (int i = 0; i < k; i++) {
             int token = affixes.words[i];
             if (!text.tokens.isInitial(token) && !text.has(token, WordInfo.PARTICLE)) {
@@ -57,9 +83,20 @@ final class NameGatherer {
         if (odds >= DECISIVE) {
             evidence.countOrder(Layout.GIVEN_FIRST);
             count(text, first, last, evidence);
+            familyNames(text, k, affixes.words[Math.max(0, k - 2)], evidence);
         } else if (odds <= -DECISIVE) {
             evidence.countOrder(Layout.FAMILY_FIRST);
             count(text, last, first, evidence);
+            familyNames(text, k, affixes.words[1], evidence);
+        }
+    }
+
+    /** A word next to the family name that is itself as good as always a family name makes two of them. */
+    private static void familyNames(NameText text, int k, int beside, NameEvidence evidence) {
+        if (k == 2 || text.tokens.isInitial(beside) || text.odds[beside] > DECISIVE / 2) {
+            evidence.countFamilyNames(false);
+        } else if (text.odds[beside] < -DECISIVE) {
+            evidence.countFamilyNames(true);
         }
     }
 

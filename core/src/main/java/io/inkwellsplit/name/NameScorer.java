@@ -21,7 +21,10 @@ final class NameScorer {
 
     static void tally(NameText text, Candidate candidate, NameEvidence evidence, Tally tally) {
         switch (candidate.kind) {
-            case ORGANISATION -> organisation(text, candidate, tally);
+            case ORGANISATION -> {
+                organisation(text, candidate, tally);
+                tally.add(COLUMN_ORGANISATIONS, evidence.organisations());
+            }
             case COUPLE -> {
                 tally.add(COUPLE, 1);
                 person(text, candidate, 0, candidate.join, 0, candidate.layout, evidence, tally);
@@ -100,30 +103,43 @@ final class NameScorer {
         int lastGiven = -1;
         boolean familyCaps = true;
         boolean givenCaps = true;
+        boolean someGivenCaps = false;
+        boolean someFamilyCaps = false;
         for (int i = from; i < to; i++) {
             int label = labels[i] >= SECOND && offset > 0 ? labels[i] - offset : labels[i];
             if (label == FIRST || label == MIDDLE) {
                 firstGiven = firstGiven < 0 ? i : firstGiven;
                 lastGiven = i;
-                givenCaps &= text.tokens.isAllCaps(i);
+                boolean caps = text.tokens.isAllCaps(i);
+                givenCaps &= caps;
+                someGivenCaps |= caps && text.tokens.letters(i) > 2;
                 if (label == FIRST) {
                     firsts++;
                     first(text, i, evidence, tally);
                 } else {
                     middles++;
-                    middle(text, i, evidence, tally);
+                    middle(text, i, layout, evidence, tally);
                 }
                 organisationWord(text, i, tally);
             } else if (label == LAST) {
                 lasts++;
                 firstFamily = firstFamily < 0 ? i : firstFamily;
-                lastFamily = i;
-                boolean particle = text.has(i, WordInfo.ANY_PARTICLE) && i + 1 < to && labels[i + 1] == labels[i];
+                lastFamily = firstGiven >= 0 && layout == Layout.FAMILY_COMMA ? lastFamily : i;
+                boolean behind = layout == Layout.FAMILY_COMMA && firstGiven >= 0;
+                if (behind && text.has(i, WordInfo.PARTICLE_OR_NAME) && !text.tokens.isAllLower(i)) {
+                    tally.add(LAST_PARTICLE_BEHIND, 1);
+                    if (text.has(firstFamily, WordInfo.IBERIAN)) {
+                        tally.add(LAST_PARTICLE_BEHIND_IBERIAN, 1);
+                    }
+                }
+                boolean particle =
+                        behind || text.has(i, WordInfo.ANY_PARTICLE) && i + 1 < to && labels[i + 1] == labels[i];
                 if (particle && mixed && text.tokens.startsUpper(i) && text.has(i, WordInfo.PARTICLE_OR_NAME)) {
                     tally.add(PARTICLE_IN_CAPITAL, 1);
                 }
                 if (!particle) {
                     familyCaps &= text.tokens.isAllCaps(i) || text.tokens.isInitial(i);
+                    someFamilyCaps |= text.tokens.isAllCaps(i);
                     last(text, i, familyCores, evidence, tally);
                     familyCores++;
                     organisationWord(text, i, tally);
@@ -143,7 +159,18 @@ final class NameScorer {
             family(text, firstFamily, lastFamily, lasts, familyCores, tally);
             if (mixed && firstGiven >= 0 && familyCaps != givenCaps && text.tokens.letters(lastFamily) > 1) {
                 tally.add(familyCaps ? LAST_CAPITALS : GIVEN_CAPITALS, 1);
+                tally.add(
+                        COLUMN_FAMILY_CAPITALS,
+                        familyCaps ? evidence.familyInCapitals() : -evidence.familyInCapitals());
             }
+        }
+        if (mixed && (someGivenCaps && !givenCaps || someFamilyCaps && !familyCaps)) {
+            tally.add(CASE_CHANGES_INSIDE, 1);
+        }
+        if (middles > 0 && familyCores == 1) {
+            tally.add(COLUMN_FAMILY_NAMES, -evidence.twoFamilyNames());
+        } else if (familyCores == 2) {
+            tally.add(COLUMN_FAMILY_NAMES, evidence.twoFamilyNames());
         }
         if (firsts > 0 && middles == 0 && lasts == 1) {
             tally.add(NAME_COUNT_TWO, 1);
@@ -178,13 +205,14 @@ final class NameScorer {
                     if (lasts == 2) {
                         tally.add(FAMILY_TWO_IDEOGRAPHS, 1);
                     }
+                    runs(text, firstFamily, lastFamily, lastGiven, tally);
                 } else if (!text.tokens.isMixedCase()) {
                     tally.add(FAMILY_FIRST_ALL_CAPITALS, 1);
                 }
                 if (text.tokens.isInitial(lastGiven)) {
                     tally.add(FAMILY_FIRST_INITIAL_BEHIND, 1);
                 }
-                if (text.has(firstFamily, WordInfo.VIETNAMESE)) {
+                if (lasts == 1 && text.has(firstFamily, WordInfo.VIETNAMESE)) {
                     tally.add(FAMILY_FIRST_VIETNAMESE, 1);
                 }
             }
@@ -196,6 +224,15 @@ final class NameScorer {
         }
     }
 
+    private static void runs(NameText text, int firstFamily, int lastFamily, int lastGiven, Tally tally) {
+        if ((text.run(firstFamily, lastFamily + 1) & 0xf0) != 0) {
+            tally.add(FAMILY_RUN, 1);
+        }
+        if (lastGiven > lastFamily && WordInfo.isGiven(text.run(lastFamily + 1, lastGiven + 1))) {
+            tally.add(GIVEN_RUN, 1);
+        }
+    }
+
     private static void familyOnly(
             NameText text, int from, int to, int firstFamily, int lastFamily, int lasts, Tally tally) {
         tally.add(FAMILY_ONLY, 1);
@@ -203,7 +240,7 @@ final class NameScorer {
             tally.add(FAMILY_ONLY_TITLE, 1);
         }
         if (lastFamily + 1 < to && text.is(lastFamily + 1, TokenKind.COMMA)) {
-            tally.add(FAMILY_ONLY_COMMA, 1);
+            tally.add(lastFamily + 2 < to ? FAMILY_ONLY_AFFIX : FAMILY_ONLY_COMMA, 1);
         }
         if (lasts > 1) {
             tally.add(FAMILY_ONLY_WORDS, 1);
@@ -211,11 +248,21 @@ final class NameScorer {
     }
 
     private static void family(NameText text, int first, int last, int words, int cores, Tally tally) {
-        if (words > 1 && text.has(first, WordInfo.ANY_PARTICLE)) {
+
+        boolean adjacent = last - first + 1 == words;
+        if (words > 1
+                && adjacent
+                && text.has(first, WordInfo.ANY_PARTICLE)
+                && WordInfo.isListed(text.joined(first, last + 1))) {
+            tally.add(LAST_JOINED, 1);
+        }
+        if (words > 1 && text.lengthOf(first, WordInfo.ANY_PARTICLE, text.count) > 0) {
             boolean doubtful = text.has(first, WordInfo.PARTICLE_OR_NAME) && !text.tokens.isAllLower(first);
             tally.add(doubtful ? LAST_STARTS_PARTICLE_OR_NAME : LAST_STARTS_PARTICLE, 1);
         }
-        if (words > 1 && text.has(last, WordInfo.PARTICLE) && !text.has(last, WordInfo.PARTICLE_OR_NAME)) {
+        boolean sure = text.has(last, WordInfo.PARTICLE) && !text.has(last, WordInfo.PARTICLE_OR_NAME);
+        boolean allParticles = text.has(first, WordInfo.ANY_PARTICLE) && text.has(last, WordInfo.ANY_PARTICLE);
+        if (words > 1 && last > first && (sure || allParticles)) {
             tally.add(LAST_ENDS_PARTICLE, 1);
         }
         if (cores == 2 && text.has(first, WordInfo.IBERIAN) && text.has(last, WordInfo.IBERIAN)) {
@@ -239,7 +286,8 @@ final class NameScorer {
         tally.add(COLUMN_FIRST, evidence.odds(text.tokens.hash(i)));
     }
 
-    private static void middle(NameText text, int i, NameEvidence evidence, Tally tally) {
+    private static void middle(NameText text, int i, Layout layout, NameEvidence evidence, Tally tally) {
+        tally.add(COLUMN_FIRST, evidence.odds(text.tokens.hash(i)));
         if (text.tokens.isInitial(i)) {
             tally.add(MIDDLE_INITIAL, 1);
         } else if (text.isUnknown(i)) {
@@ -247,10 +295,15 @@ final class NameScorer {
         } else {
             tally.add(MIDDLE_ODDS, text.odds[i]);
         }
+        if (layout == Layout.FAMILY_COMMA && !text.has(i, WordInfo.PARTICLE_OR_NAME)) {
+            // Behind the comma a particle belongs to a given name: María de los Ángeles.
+            return;
+        }
         if (isSureParticle(text, i)) {
             tally.add(MIDDLE_PARTICLE, 1);
+        } else if (text.has(i, WordInfo.ANY_PARTICLE) && !text.tokens.isInitial(i)) {
+            tally.add(MIDDLE_PARTICLE_OR_NAME, 1);
         }
-        tally.add(COLUMN_FIRST, evidence.odds(text.tokens.hash(i)));
     }
 
     private static void last(NameText text, int i, int before, NameEvidence evidence, Tally tally) {

@@ -17,6 +17,11 @@ final class NameText {
     /** A word that announces a part. */
     static final byte ANNOUNCEMENT = -3;
 
+    /** From this digit of frequency on, two letters are taken for a given name in a text of capitals: {@code ED}. */
+    private static final int COMMON_GIVEN = 8;
+
+    private static final long CO = Tokens.hashOfWord("co");
+
     final Tokens tokens = new Tokens();
     int[] info = new int[32];
     /** How many tokens the longest known phrase from here on has, where it is more than one; else 0. */
@@ -33,7 +38,10 @@ final class NameText {
     /** Whether the organisation is a trust as a whole. */
     boolean isTrust;
 
+    private NameWords words = NameWords.shipped();
+
     void read(String text, NameWords words) {
+        this.words = words;
         tokens.read(text);
         count = tokens.count();
         if (info.length < count) {
@@ -47,8 +55,15 @@ final class NameText {
         joinStart = -1;
         joinEnd = -1;
         isTrust = false;
+        int particleEnd = 0;
         for (int i = 0; i < count; i++) {
             annotate(i, words);
+            if (i < particleEnd) {
+                // "von und zu" joins no two people.
+                info[i] &= ~WordInfo.CONNECTOR;
+            } else if (phraseLength[i] > 1 && (phraseInfo[i] & WordInfo.PARTICLE) != 0) {
+                particleEnd = i + phraseLength[i];
+            }
         }
     }
 
@@ -72,11 +87,29 @@ final class NameText {
                 word |= hyphenated(i, words);
             }
         }
+        if ((word & WordInfo.ORGANISATION_OR_NAME) != 0 && !isLegalForm(i)) {
+            word &= ~WordInfo.ORGANISATION_OR_NAME;
+        }
         info[i] = word;
         labels[i] = switch (kind) {
             case WORD, NUMBER, MARK, AND -> FREE;
             default -> SEPARATOR;
         };
+    }
+
+    /** {@code SA} may end a firm's name, {@code Sá} in a text of mixed case may not; longer words are all taken. */
+    private boolean isLegalForm(int i) {
+        return tokens.letters(i) > 2 || !tokens.isMixedCase() || tokens.isAllCaps(i) || tokens.hash(i) == CO;
+    }
+
+    /** Returns what is known of several tokens written as one word: {@code O Brien} as {@code obrien}. */
+    int joined(int from, int end) {
+        return words.info(tokens.hash(tokens.start(from), tokens.end(end - 1)));
+    }
+
+    /** Returns what is known of a run of tokens that make one word, such as {@code 佐藤}. */
+    int run(int from, int end) {
+        return words.words().value(tokens, from, end - from);
     }
 
     /** A hyphenated word that is not listed is judged by its two ends. */
@@ -165,6 +198,7 @@ final class NameText {
         if (letters < 2
                 || letters > 3
                 || !tokens.isAllCaps(token)
+                || tokens.hasDigit(token)
                 || tokens.hasHyphen(token)
                 || tokens.hasApostrophe(token)
                 || tokens.end(token) - tokens.start(token) != letters + (tokens.isDotted(token) ? 1 : 0)) {
@@ -173,7 +207,8 @@ final class NameText {
         if (has(token, WordInfo.PARTICLE)) {
             return false;
         }
-        return !hasVowel(token) || letters == 2 && !WordInfo.isGiven(info[token]);
+        boolean seldomGiven = (info[token] & 0xf) < COMMON_GIVEN;
+        return !hasVowel(token) || letters == 2 && (tokens.isMixedCase() || seldomGiven);
     }
 
     private boolean hasVowel(int token) {

@@ -67,12 +67,12 @@ final class PersonReader {
     private void withoutComma(NameText text, int from, int to, Form form, int k, CandidatePool<Candidate> out) {
         boolean blankInside = !isOneRun(text, k);
         for (int s = Math.max(1, k - MAX_FAMILY_WORDS); s < k; s++) {
-            if (!blankInside || !text.tokens.isGlued(affixes.words[s]) || !text.tokens.isIdeograph(affixes.words[s])) {
+            if (mayCut(text, s, blankInside)) {
                 add(text, from, to, Layout.GIVEN_FIRST, s, k, out);
             }
         }
         for (int s = 1; s < Math.min(k, MAX_FAMILY_WORDS); s++) {
-            if (!blankInside || !text.tokens.isGlued(affixes.words[s]) || !text.tokens.isIdeograph(affixes.words[s])) {
+            if (mayCut(text, s, blankInside)) {
                 add(text, from, to, Layout.FAMILY_FIRST, s, k, out);
             }
         }
@@ -83,6 +83,19 @@ final class PersonReader {
         if (k == 1 || particle || affixes.trailingComma || hasTitle(text, from, to)) {
             add(text, from, to, Layout.FAMILY_ONLY, k, k, out);
         }
+    }
+
+    /** No cut goes through a particle of several words, nor through characters that a blank sets apart from others. */
+    private boolean mayCut(NameText text, int s, boolean blankInside) {
+        int token = affixes.words[s];
+        if (blankInside && text.tokens.isGlued(token) && text.tokens.isIdeograph(token)) {
+            return false;
+        }
+        int before = affixes.words[s - 1];
+        return text.phraseLength[before] < 2
+                || before + 1 != token
+                || (text.phraseInfo[before] & WordInfo.PARTICLE) == 0
+                || text.tokens.isMixedCase() && text.tokens.startsUpper(before);
     }
 
     private boolean hasTitle(NameText text, int from, int to) {
@@ -145,6 +158,12 @@ final class PersonReader {
     /** {@code Meulen, Odalys van der}: returns where the particles at the end begin. */
     private int particlesBehind(NameText text, int s, int k) {
         int end = k;
+        for (int length = 3; length > 1; length--) {
+            int at = k - length;
+            if (at > s && text.lengthOf(affixes.words[at], WordInfo.PARTICLE, text.count) == length) {
+                return at;
+            }
+        }
         while (end > s + 1 && isBareParticle(text, affixes.words[end - 1])) {
             end--;
         }

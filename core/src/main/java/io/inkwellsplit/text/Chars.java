@@ -10,8 +10,9 @@ import java.text.Normalizer;
 final class Chars {
     private static final int SIZE = 1 << 16;
     private static final String DASHES = "\u2010\u2011\u2012\u2013\u2014\u2015\u2212\uFE58\uFE63\uFF0D";
-    private static final String SINGLE_QUOTES = "\u2018\u2019\u201A\u201B\u02BC\u02BB\u02B9\u2032\u0060\u00B4\uFF07";
-    private static final String DOUBLE_QUOTES = "\u201C\u201D\u201E\u201F\u00AB\u00BB\u2033\u300C\u300D\uFF02";
+    private static final String SINGLE_QUOTES =
+            "\u2018\u2019\u201A\u201B\u02BC\u02BB\u02B9\u2032\u0060\u00B4\uFF07\u05F3";
+    private static final String DOUBLE_QUOTES = "\u201C\u201D\u201E\u201F\u00AB\u00BB\u2033\u300C\u300D\uFF02\u05F4";
     private static final String COMMAS = "\u3001\u060C\uFF0C\u055D";
     /** Letters that Unicode does not decompose, with the plain letter that people type for them. */
     private static final String FOLD_FROM = "\u00F8\u0142\u0111\u0131\u00DF\u00E6\u0153\u00FE\u00F0\u0127\u014B";

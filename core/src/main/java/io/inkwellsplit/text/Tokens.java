@@ -99,6 +99,10 @@ public final class Tokens {
         if (!startsWord(apostrophe)) {
             return false;
         }
+        boolean oneLetter = apostrophe + 2 < length && chars[apostrophe + 2] == ' ';
+        if (oneLetter) {
+            return false;
+        }
         int limit = Math.min(length, apostrophe + QUOTE_REACH);
         for (int i = apostrophe + 2; i < limit; i++) {
             if (chars[i] == '\''
@@ -172,12 +176,24 @@ public final class Tokens {
                 && Chars.classOf(chars[apostrophe + 2]).isLetter();
     }
 
-    /** An apostrophe or hyphen goes on with the word when letters or digits stand on both sides of it. */
+    /**
+     * An apostrophe or hyphen goes on with the word when letters or digits stand on both sides of it; so does a pair of
+     * strokes, or a double one, in the middle of a word of a script without case, as in Hebrew short forms.
+     */
     private boolean continuesWord(CharClass c, int i) {
-        return (c == CharClass.APOSTROPHE || c == CharClass.HYPHEN)
-                && i + 1 < length
-                && Chars.classOf(chars[i + 1]).isWord()
-                && Chars.classOf(chars[i - 1]).isWord();
+        if (i + 1 >= length) {
+            return false;
+        }
+        CharClass before = Chars.classOf(chars[i - 1]);
+        CharClass next = Chars.classOf(chars[i + 1]);
+        if (c == CharClass.QUOTE) {
+            return before == CharClass.CASELESS && next == CharClass.CASELESS;
+        }
+        if (c != CharClass.APOSTROPHE && c != CharClass.HYPHEN) {
+            return false;
+        }
+        boolean pair = before == CharClass.APOSTROPHE || next == CharClass.APOSTROPHE && before == CharClass.CASELESS;
+        return pair && c == CharClass.APOSTROPHE || before.isWord() && next.isWord();
     }
 
     private static int shapeOf(CharClass c) {
@@ -264,8 +280,13 @@ public final class Tokens {
         return Chars.fold(chars[position]);
     }
 
+    /** Returns whether the word is one letter, with or without a dot; {@code 't} and {@code d'} are none. */
     public boolean isInitial(int token) {
-        return kinds[token] == TokenKind.WORD && letters[token] == 1 && !isIdeograph(token);
+        int signs = isDotted(token) ? 1 : 0;
+        return kinds[token] == TokenKind.WORD
+                && letters[token] == 1
+                && ends[token] - starts[token] == 1 + signs
+                && !isIdeograph(token);
     }
 
     public boolean isIdeograph(int token) {

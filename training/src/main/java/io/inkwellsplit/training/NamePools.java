@@ -13,7 +13,7 @@ final class NamePools {
 
     static final List<String> OTHER_SCRIPTS = List.of("ru", "uk", "el", "he", "ar", "mk", "ru", "el");
     static final List<String> EAST_ASIAN = List.of("zh_CN", "zh_TW", "ja", "ko");
-    private static final double INVENTED = 0.06;
+    private static final double INVENTED = 0.08;
 
     private final NameSources sources;
     private final Random random;

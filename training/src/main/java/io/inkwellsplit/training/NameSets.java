@@ -90,7 +90,8 @@ public final class NameSets {
         Casing casing = pools.chance(mostlyCapitals ? 0.9 : 0.1)
                 ? Casing.CAPITALS
                 : pools.chance(0.04) ? Casing.SMALL : pools.chance(0.06) ? Casing.FAMILY_IN_CAPITALS : Casing.NORMAL;
-        if (casing == Casing.FAMILY_IN_CAPITALS && pools.chance(0.5)) {
+        boolean roll = casing == Casing.CAPITALS && mostlyCapitals && pools.chance(0.06);
+        if (roll || casing == Casing.FAMILY_IN_CAPITALS && pools.chance(0.5)) {
             order = Order.FAMILY_FIRST;
         }
         boolean latin = locale.equals("en_US") || NamePools.LATIN.contains(locale);

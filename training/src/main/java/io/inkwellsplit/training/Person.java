@@ -41,10 +41,27 @@ final class Person {
     private String oneFamily() {
         String name = pools.family(locale);
         if (locale.equals("en_US") && pools.chance(0.02)) {
-            return pools.pick(
-                            "Mc ", "Mc", "Mac", "O'", "O ", "Fitz", "St. ", "San ", "Van ", "De La ", "De ", "La ",
-                            "Le ", "Du ")
-                    + name;
+            return pools.chance(0.3)
+                    ? pools.pick("O ", "O'", "O")
+                            + pools.pick(
+                                    "Brien",
+                                    "Connor",
+                                    "Neill",
+                                    "Sullivan",
+                                    "Reilly",
+                                    "Donnell",
+                                    "Keefe",
+                                    "Hara",
+                                    "Leary",
+                                    "Malley",
+                                    "Shea",
+                                    "Toole",
+                                    "Dwyer",
+                                    "Grady")
+                    : pools.pick(
+                                    "Mc ", "Mc", "Mac", "Fitz", "St. ", "San ", "Van ", "De La ", "De ", "La ", "Le ",
+                                    "Du ")
+                            + name;
         }
         return name;
     }
@@ -74,7 +91,8 @@ final class Person {
     }
 
     private void givenNames() {
-        add(pools.given(locale));
+        // A mother's or a grandmother's family name serves as a given name, above all as a middle one.
+        add(locale.equals("en_US") && pools.chance(0.03) ? pools.family(locale) : pools.given(locale));
         if (isEastAsian() || NamePools.OTHER_SCRIPTS.contains(locale)) {
             return;
         }
@@ -84,7 +102,7 @@ final class Person {
             given.set(0, given.get(0) + "-" + pools.given(locale).replace(' ', '-'));
         }
         if (pools.chance(0.36)) {
-            String second = pools.given(locale);
+            String second = locale.equals("en_US") && pools.chance(0.12) ? pools.family(locale) : pools.given(locale);
             add(pools.chance(0.55) ? initial(second) : second);
             if (pools.chance(0.08)) {
                 add(pools.chance(0.4) ? initial(pools.given(locale)) : pools.given(locale));

@@ -1,0 +1,95 @@
+package io.inkwellsplit.bench;
+
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.column.NameColumn;
+import io.inkwellsplit.name.NameLearning;
+import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.training.LabelFile;
+import io.inkwellsplit.training.Labelled;
+import io.inkwellsplit.training.NameSets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Prints accuracy on labelled values: {@code Accuracy <project folder> [wrong]}.
+ *
+ * <p>The generated sets come from a seed that training never saw. With {@code wrong}, the values read wrongly follow.
+ */
+public final class Accuracy {
+    private static final long SEED = 62_701;
+    private static final int COLUMNS = 60;
+
+    private Accuracy() {}
+
+    public static void main(String[] args) {
+        Path root = Path.of(args.length > 0 ? args[0] : ".");
+        boolean wrong = args.length > 1 && args[1].equals("wrong");
+        Map<String, Score> scores = new LinkedHashMap<>();
+        Score demoNames = new Score();
+        for (String list : List.of("sign-ups-Singer", "members-Member", "box-office-Patron")) {
+            Score one = new Score();
+            names(LabelFile.read(root.resolve("demo/labels/" + list + ".csv")), true, one, demoNames);
+            scores.put("demo: " + list, one);
+        }
+        Score demoAddresses = new Score();
+        addresses(LabelFile.read(root.resolve("demo/labels/box-office-Address.csv")), demoAddresses);
+        scores.put("demo: box-office-Address", demoAddresses);
+        Score formats = new Score();
+        for (NameSets.Set set : NameSets.Set.values()) {
+            generated(root, set, true, scores, formats);
+            generated(root, set, false, scores, new Score());
+        }
+        System.out.println("| set | rows | exact rows | exact, of those not flagged | flagged | calibration error |");
+        System.out.println("|---|---|---|---|---|---|");
+        scores.forEach((name, score) -> System.out.println(score.row(name)));
+        System.out.println("\n### Generated names, by format\n\n" + formats.formats());
+        System.out.println("### Generated names, by part\n\n" + formats.parts());
+        System.out.println("### Demo addresses, by format\n\n" + demoAddresses.formats());
+        System.out.println("### Demo addresses, by part\n\n" + demoAddresses.parts());
+        if (wrong) {
+            scores.forEach(
+                    (name, score) -> score.wrong().forEach(line -> System.out.println("WRONG " + name + " " + line)));
+        }
+    }
+
+    private static void generated(Path root, NameSets.Set set, boolean learn, Map<String, Score> scores, Score all) {
+        NameSets sets = new NameSets(root.resolve("training/data"), SEED + set.ordinal());
+        Score score = new Score();
+        for (int i = 0; i < COLUMNS; i++) {
+            names(sets.column(set), learn, score, all);
+        }
+        scores.put(
+                "generated: " + set.name().toLowerCase(java.util.Locale.ROOT) + (learn ? "" : ", no learning"), score);
+    }
+
+    private static void names(List<Labelled> column, boolean learn, Score... scores) {
+        NameSplitter splitter = NameSplitter.standard();
+        if (learn) {
+            splitter = NameColumn.learn(
+                    splitter, column.stream().map(Labelled::text).toList());
+        }
+        for (Labelled gold : column) {
+            Reading reading = splitter.split(gold.text());
+            for (Score score : scores) {
+                score.add(gold, reading, NameLearning.plainParts(reading));
+            }
+        }
+    }
+
+    private static void addresses(List<Labelled> column, Score score) {
+        for (Labelled gold : column) {
+            Reading reading = AddressSplitter.standard().split(gold.text());
+            Map<String, String> read = new LinkedHashMap<>();
+            List<Part> parts = new ArrayList<>(reading.parts());
+            parts.removeIf(part -> ((AddressPart) part.key()).isFiner());
+            parts.forEach(part -> read.put(part.key().key(), part.text()));
+            score.add(gold, reading, read);
+        }
+    }
+}
