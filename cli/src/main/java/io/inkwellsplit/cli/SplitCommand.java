@@ -7,6 +7,7 @@ import io.inkwellsplit.table.step.PartTitles;
 import io.inkwellsplit.table.step.SplitColumn;
 import io.inkwellsplit.table.step.SplitStep;
 import io.inkwellsplit.table.step.SplitStep.Checks;
+import io.inkwellsplit.table.step.SplitStep.Learning;
 import io.inkwellsplit.table.step.Step;
 import java.io.PrintWriter;
 import java.util.ArrayList;
@@ -14,6 +15,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -54,13 +56,19 @@ final class SplitCommand extends TableCommand {
     @Option(
             names = "--doubt-below",
             paramLabel = "NUMBER",
-            defaultValue = "0.9",
-            description = "The confidence, 0 to 1, below which a row is doubtful. Default: 0.9.")
-    double doubtBelow = 0.9;
+            description =
+                    "The confidence, 0 to 1, below which a row is doubtful. Default: 0.97 for names, 0.9 for addresses.")
+    @Nullable Double doubtBelow;
+
+    @Option(names = "--no-learning", description = "Read every value by itself, not in the light of its column.")
+    boolean noLearning;
 
     @Override
     List<? extends Step> steps() {
-        SplitStep.Builder step = SplitStep.builder().doubtBelow(doubtBelow).titles(vocabulary());
+        SplitStep.Builder step = SplitStep.builder().titles(vocabulary());
+        if (doubtBelow != null) {
+            step.doubtBelow(doubtBelow);
+        }
         names.forEach(step::name);
         addresses.forEach(step::address);
         if (names.isEmpty() && addresses.isEmpty()) {
@@ -69,6 +77,7 @@ final class SplitCommand extends TableCommand {
         }
         return List.of(step.parts(parts)
                 .checks(noChecks ? Checks.LEAVE_OUT : Checks.SHOW)
+                .learning(noLearning ? Learning.NONE : Learning.FROM_COLUMN)
                 .build());
     }
 

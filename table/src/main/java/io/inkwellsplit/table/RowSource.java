@@ -3,11 +3,11 @@ package io.inkwellsplit.table;
 import java.util.Iterator;
 import java.util.List;
 
-/** Where rows come from: a header and one pass over the rows. */
+/** Where rows come from: a header and the rows, which can be gone through more than once. */
 public interface RowSource {
     /** Returns the titles of the columns. */
     List<String> header();
 
-    /** Returns the rows; they can be gone through once. Rows may have more or fewer cells than the header. */
+    /** Starts over and returns the rows from the first one on; an earlier pass must not be gone on with. Rows may have more or fewer cells than the header. */
     Iterator<Row> rows();
 }

@@ -48,6 +48,7 @@ public final class Run {
 
     /** Carries all rows; a row with more or fewer cells than the header is set aside with the reason. */
     public void into(RowSink sink) {
+        learn();
         sink.header(header);
         Iterator<Row> iterator = source.rows();
         while (iterator.hasNext()) {
@@ -55,7 +56,7 @@ public final class Run {
             rows++;
             int cells = row.cells().size();
             if (cells == width) {
-                sink.row(apply(row.cells()));
+                sink.row(apply(row.cells(), steps.size()));
             } else {
                 setAside++;
                 sink.setAside(row, "it has " + cells + (cells == 1 ? " cell" : " cells") + ", the header has " + width);
@@ -64,9 +65,24 @@ public final class Run {
         sink.finish();
     }
 
-    private List<String> apply(List<String> cells) {
+    /** Lets the steps that learn see the rows as they will come to them. */
+    private void learn() {
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).learns()) {
+                Iterator<Row> iterator = source.rows();
+                while (iterator.hasNext()) {
+                    List<String> cells = iterator.next().cells();
+                    if (cells.size() == width) {
+                        steps.get(i).observe(apply(cells, i));
+                    }
+                }
+            }
+        }
+    }
+
+    private List<String> apply(List<String> cells, int untilStep) {
         List<String> current = cells;
-        for (BoundStep step : steps) {
+        for (BoundStep step : steps.subList(0, untilStep)) {
             current = step.apply(current);
         }
         return current;

@@ -56,12 +56,15 @@ public final class NameSets {
             casing = Casing.NORMAL;
             order = Order.GIVEN_FIRST;
         }
+        // A register keeps one family name for everybody, or two.
+        double twoFamilyNames = pools.chance(0.7) ? 0.97 : 0.02;
         boolean mostlyCapitals = pools.chance(0.25);
         List<Labelled> rows = new ArrayList<>();
         for (int i = 0; i < ROWS; i++) {
             rows.add(
                     switch (set) {
-                        case TIDY -> writer.write(new Person(pools, locale), order, casing, Extras.NONE, false);
+                        case TIDY ->
+                            writer.write(new Person(pools, locale, twoFamilyNames), order, casing, Extras.NONE, false);
                         case MIXED -> mixed(Extras.FEW, mostlyCapitals);
                         case EVERYTHING -> mixed(Extras.MANY, mostlyCapitals);
                         case LAYERS ->

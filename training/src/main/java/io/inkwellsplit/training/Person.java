@@ -5,8 +5,8 @@ import java.util.List;
 
 /** An invented person, before the name is written in some format. */
 final class Person {
-    /** One of two: how often a locale's people write two family names. */
-    private static final double TWO_FAMILY_NAMES = 0.55;
+    /** How often people of Spain, Portugal and their Americas write two family names, over all registers. */
+    static final double TWO_FAMILY_NAMES = 0.55;
 
     final String locale;
     final List<String> given = new ArrayList<>();
@@ -18,6 +18,10 @@ final class Person {
     private final NamePools pools;
 
     Person(NamePools pools, String locale) {
+        this(pools, locale, TWO_FAMILY_NAMES);
+    }
+
+    Person(NamePools pools, String locale, double twoFamilyNames) {
         this.pools = pools;
         this.locale = locale;
         givenNames();
@@ -26,7 +30,7 @@ final class Person {
             return;
         }
         boolean iberian = locale.startsWith("es") || locale.startsWith("pt");
-        if (iberian && pools.chance(TWO_FAMILY_NAMES) && family.indexOf(' ') < 0) {
+        if (iberian && pools.chance(twoFamilyNames) && family.indexOf(' ') < 0) {
             family += (pools.chance(0.03) && locale.startsWith("es") ? " y " : " ") + oneFamily();
         } else if (pools.chance(0.03)) {
             family += "-" + oneFamily();

@@ -1,15 +1,18 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.table.step.SplitStep.Learning;
 import java.util.ArrayList;
 import java.util.List;
 
 /** A {@link SplitStep} at work on one table. */
 public final class BoundSplit implements BoundStep {
     private final List<SplitColumn> columns;
+    private final Learning learning;
     private final List<String> header = new ArrayList<>();
 
-    BoundSplit(List<String> source, List<SplitColumn> columns) {
+    BoundSplit(List<String> source, List<SplitColumn> columns, Learning learning) {
         this.columns = columns;
+        this.learning = learning;
         int next = 0;
         for (int i = 0; i < source.size(); i++) {
             header.add(source.get(i));
@@ -23,6 +26,18 @@ public final class BoundSplit implements BoundStep {
     @Override
     public List<String> header() {
         return header;
+    }
+
+    @Override
+    public boolean learns() {
+        return learning == Learning.FROM_COLUMN;
+    }
+
+    @Override
+    public void observe(List<String> cells) {
+        for (SplitColumn column : columns) {
+            column.observe(cells.get(column.index()));
+        }
     }
 
     @Override

@@ -11,8 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -26,7 +26,7 @@ public final class SplitColumn {
     private final boolean remarks;
     private final boolean checks;
     private final PartTitles vocabulary;
-    private final Function<String, Reading> reader;
+    private final ColumnReader reader;
     private final List<String> titles = new ArrayList<>();
     private final Map<Doubt, Long> doubts = new TreeMap<>();
     private long read;
@@ -40,7 +40,7 @@ public final class SplitColumn {
             List<String> keys,
             PartTitles vocabulary,
             Checks checks,
-            double doubtBelow,
+            OptionalDouble doubtBelow,
             List<String> taken) {
         this.index = index;
         this.source = source;
@@ -101,8 +101,12 @@ public final class SplitColumn {
         return subject;
     }
 
+    void observe(String value) {
+        reader.observe(value);
+    }
+
     void split(String value, List<String> out) {
-        Reading reading = reader.apply(value);
+        Reading reading = reader.read(value);
         count(reading);
         if (kind) {
             out.add(reading.kind().key());

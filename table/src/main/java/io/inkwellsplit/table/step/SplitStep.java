@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 
 /**
  * Splits columns of names and addresses: each is followed by columns for its parts, then remarks and checks.
@@ -14,7 +15,6 @@ import java.util.Map;
  * <p>Source columns stay as they are and in their order.
  */
 public final class SplitStep implements Step {
-    private static final double DEFAULT_DOUBT_BELOW = 0.9;
 
     /** One column to split, as the user calls it. */
     private record Wanted(String column, Subject subject) {}
@@ -23,13 +23,15 @@ public final class SplitStep implements Step {
     private final PartTitles titles;
     private final List<String> parts;
     private final Checks checks;
-    private final double doubtBelow;
+    private final Learning learning;
+    private final OptionalDouble doubtBelow;
 
     private SplitStep(Builder builder) {
         this.wanted = List.copyOf(builder.wanted);
         this.titles = builder.titles;
         this.parts = List.copyOf(builder.parts);
         this.checks = builder.checks;
+        this.learning = builder.learning;
         this.doubtBelow = builder.doubtBelow;
     }
 
@@ -37,6 +39,14 @@ public final class SplitStep implements Step {
     public enum Checks {
         SHOW,
         LEAVE_OUT
+    }
+
+    /** Whether a column is looked at as a whole before its values are read. */
+    public enum Learning {
+        /** Its order, case and words help to read every value; the table is gone through twice. */
+        FROM_COLUMN,
+        /** Every value is read by itself. */
+        NONE
     }
 
     public static Builder builder() {
@@ -49,7 +59,8 @@ public final class SplitStep implements Step {
         private PartTitles titles = PartTitles.ENGLISH;
         private List<String> parts = List.of();
         private Checks checks = Checks.SHOW;
-        private double doubtBelow = DEFAULT_DOUBT_BELOW;
+        private Learning learning = Learning.FROM_COLUMN;
+        private OptionalDouble doubtBelow = OptionalDouble.empty();
 
         private Builder() {}
 
@@ -87,14 +98,20 @@ public final class SplitStep implements Step {
             return this;
         }
 
-        /** Sets the confidence, 0 to 1, below which a row is doubtful; 0.9 if not set. */
+        /** Sets whether the column teaches; it does if not set. */
+        public Builder learning(Learning mode) {
+            learning = mode;
+            return this;
+        }
+
+        /** Sets the confidence, 0 to 1, below which a row is doubtful; each splitter's own standard if not set. */
         public Builder doubtBelow(double confidence) {
             if (!(confidence >= 0 && confidence <= 1)) {
                 throw new TableException(
                         Problem.SETTING,
                         "A confidence of " + confidence + " cannot be asked for: it goes from 0 to 1.");
             }
-            doubtBelow = confidence;
+            doubtBelow = OptionalDouble.of(confidence);
             return this;
         }
 
@@ -126,7 +143,7 @@ public final class SplitStep implements Step {
                         new SplitColumn(i, header.get(i), one.subject, parts, titles, checks, doubtBelow, titlesOut));
             }
         }
-        return new BoundSplit(header, Collections.unmodifiableList(columns));
+        return new BoundSplit(header, Collections.unmodifiableList(columns), learning);
     }
 
     private void checkParts() {

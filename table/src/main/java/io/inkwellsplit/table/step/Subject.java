@@ -6,9 +6,8 @@ import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;
-import io.inkwellsplit.reading.Reading;
 import java.util.List;
-import java.util.function.Function;
+import java.util.OptionalDouble;
 
 /** What a column holds, and so how its values are read and which parts they have. */
 public enum Subject {
@@ -55,9 +54,13 @@ public enum Subject {
         return part instanceof NamePart name ? name.isFiner() : ((AddressPart) part).isFiner();
     }
 
-    Function<String, Reading> reader(double doubtBelow) {
-        return this == NAME
-                ? NameSplitter.standard().doubtBelow(doubtBelow)::split
-                : AddressSplitter.standard().doubtBelow(doubtBelow)::split;
+    ColumnReader reader(OptionalDouble doubtBelow) {
+        if (this == NAME) {
+            NameSplitter names = NameSplitter.standard();
+            return new NameColumnReader(doubtBelow.isPresent() ? names.doubtBelow(doubtBelow.getAsDouble()) : names);
+        }
+        AddressSplitter addresses = AddressSplitter.standard();
+        return new AddressColumnReader(
+                doubtBelow.isPresent() ? addresses.doubtBelow(doubtBelow.getAsDouble()) : addresses);
     }
 }

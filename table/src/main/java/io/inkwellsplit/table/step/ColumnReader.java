@@ -1,0 +1,12 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.reading.Reading;
+
+/** Reads the values of one column, after it has seen what the column says. */
+interface ColumnReader {
+    /** Takes a value into account; called for every value of the column before any is read, or for none. */
+    void observe(String value);
+
+    /** Reads a value. */
+    Reading read(String value);
+}

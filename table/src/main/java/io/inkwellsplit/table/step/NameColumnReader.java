@@ -1,0 +1,25 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.name.NameEvidence;
+import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.Reading;
+
+/** Reads a column of names, in the light of the column. */
+final class NameColumnReader implements ColumnReader {
+    private final NameEvidence evidence = new NameEvidence();
+    private final NameSplitter splitter;
+
+    NameColumnReader(NameSplitter splitter) {
+        this.splitter = splitter.inLightOf(evidence);
+    }
+
+    @Override
+    public void observe(String value) {
+        splitter.gather(value, evidence);
+    }
+
+    @Override
+    public Reading read(String value) {
+        return splitter.split(value);
+    }
+}
