@@ -23,7 +23,7 @@ import java.util.Map;
  */
 public final class Accuracy {
     private static final long SEED = 62_701;
-    private static final int COLUMNS = 60;
+    private static final int COLUMNS = 150;
 
     private Accuracy() {}
 

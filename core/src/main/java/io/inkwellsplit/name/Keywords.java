@@ -13,17 +13,21 @@ import java.util.List;
 final class Keywords {
     private final char[][] words;
     private final long[] hashes;
+    /** Which letters each word has: a quick look before the slow one. */
+    private final int[] letterSets;
 
     Keywords(List<String> keywords) {
         List<String> distinct = keywords.stream().distinct().sorted().toList();
         words = new char[distinct.size()][];
         hashes = new long[distinct.size()];
+        letterSets = new int[distinct.size()];
         Tokens tokens = new Tokens();
         for (int i = 0; i < words.length; i++) {
             tokens.read(distinct.get(i));
             words[i] = new char[tokens.end(0)];
             for (int at = 0; at < words[i].length; at++) {
                 words[i][at] = tokens.foldAt(at);
+                letterSets[i] |= bit(words[i][at]);
             }
             hashes[i] = tokens.hash(0);
         }
@@ -33,13 +37,25 @@ final class Keywords {
     long meant(Tokens tokens, int token) {
         int start = tokens.start(token);
         int length = tokens.letters(token);
+        int letters = 0;
+        for (int i = start; i < start + length; i++) {
+            letters |= bit(tokens.foldAt(i));
+        }
         for (int i = 0; i < words.length; i++) {
-            char[] word = words[i];
-            if (Math.abs(word.length - length) <= 1 && isNear(word, tokens, start, length)) {
+            int difference = words[i].length - length;
+            // One slip changes at most one letter for another.
+            if (difference <= 1
+                    && difference >= -1
+                    && Integer.bitCount(letters ^ letterSets[i]) <= 2
+                    && isNear(words[i], tokens, start, length)) {
                 return hashes[i];
             }
         }
         return PhraseTable.NONE;
+    }
+
+    private static int bit(char c) {
+        return 1 << (c & 31);
     }
 
     private static boolean isNear(char[] word, Tokens tokens, int start, int length) {

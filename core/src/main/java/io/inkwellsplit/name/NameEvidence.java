@@ -1,5 +1,7 @@
 package io.inkwellsplit.name;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What a column of names says as a whole: in which order it writes them, and which of its words serve as given or as
  * family names.
@@ -28,11 +30,14 @@ public final class NameEvidence {
     private long people;
     private long organisations;
     private long counted;
+    /** Worked out when first asked for, and again after the counts have changed. */
+    private volatile @Nullable Habits habits;
 
     /** Starts with nothing gathered. */
     public NameEvidence() {}
 
     void countOrder(Layout layout) {
+        habits = null;
         if (layout == Layout.GIVEN_FIRST) {
             givenFirst++;
         } else {
@@ -41,6 +46,7 @@ public final class NameEvidence {
     }
 
     void countFamilyNames(boolean two) {
+        habits = null;
         if (two) {
             twoFamilyNames++;
         } else {
@@ -49,6 +55,7 @@ public final class NameEvidence {
     }
 
     void countCase(boolean familyCapitals) {
+        habits = null;
         if (familyCapitals) {
             familyInCapitals++;
         } else {
@@ -57,6 +64,7 @@ public final class NameEvidence {
     }
 
     void countKind(boolean organisation) {
+        habits = null;
         if (organisation) {
             organisations++;
         } else {
@@ -99,6 +107,7 @@ public final class NameEvidence {
 
     /** Adds what another part of the column says. */
     public void merge(NameEvidence other) {
+        habits = null;
         givenFirst += other.givenFirst;
         familyFirst += other.familyFirst;
         twoFamilyNames += other.twoFamilyNames;
@@ -123,24 +132,28 @@ public final class NameEvidence {
         }
     }
 
-    /** Returns the odds that a name without a comma starts with the given name, in natural-log units; 0 if unknown. */
-    public double givenFirst() {
-        return clip(Math.log((givenFirst + 0.5) / (familyFirst + 0.5)));
-    }
+    /**
+     * What the counts say of the column, in natural-log odds from -{@value #MAX_ODDS} to {@value #MAX_ODDS}; 0 where
+     * nothing is known.
+     *
+     * @param givenFirst that a name without a comma starts with the given name
+     * @param twoFamilyNames that a person has two family names
+     * @param familyInCapitals that family names are written in capitals and given names not
+     * @param organisations that a value is an organisation
+     */
+    record Habits(double givenFirst, double twoFamilyNames, double familyInCapitals, double organisations) {}
 
-    /** Returns the odds that a person of this column has two family names, in natural-log units; 0 if unknown. */
-    double twoFamilyNames() {
-        return clip(Math.log((twoFamilyNames + 0.5) / (oneFamilyName + 0.5)));
-    }
-
-    /** Returns the odds that the column writes family names in capitals and given names not; 0 if unknown. */
-    double familyInCapitals() {
-        return clip(Math.log((familyInCapitals + 0.5) / (oneCase + 0.5)));
-    }
-
-    /** Returns the odds that a value of the column is an organisation, in natural-log units; 0 if unknown. */
-    double organisations() {
-        return clip(Math.log((organisations + 0.5) / (people + 0.5)));
+    Habits habits() {
+        Habits known = habits;
+        if (known == null) {
+            known = new Habits(
+                    odds(givenFirst, familyFirst),
+                    odds(twoFamilyNames, oneFamilyName),
+                    odds(familyInCapitals, oneCase),
+                    odds(organisations, people));
+            habits = known;
+        }
+        return known;
     }
 
     /** Returns the odds that the column uses a word as a given rather than a family name; 0 if it is not seen. */
@@ -150,7 +163,15 @@ public final class NameEvidence {
         }
         int given = counts(word, GIVEN);
         int family = counts(word, FAMILY);
-        return given == family ? 0 : clip(Math.log((given + 0.5) / (family + 0.5)));
+        // One less for the value itself, which may have been counted: it must not be its own witness.
+        if (given > family) {
+            return odds(given - 1, family);
+        }
+        return given == family ? 0 : odds(given, family - 1);
+    }
+
+    private static double odds(long yes, long no) {
+        return clip(Math.log((yes + 0.5) / (no + 0.5)));
     }
 
     private static double clip(double odds) {

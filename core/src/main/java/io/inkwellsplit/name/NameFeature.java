@@ -38,6 +38,7 @@ enum NameFeature {
     GIVEN_RUN("the characters of the first name are a known given name"),
     FAMILY_FIRST_BLANK("the cut stands where the blank is"),
     FAMILY_TWO_IDEOGRAPHS("the last name has two characters"),
+    FAMILY_TWO_SYLLABLES("the last name has two Korean syllables"),
     FAMILY_COMMA("the last name stands before a comma"),
     GIVEN_COMMA("the given names stand before a comma"),
     GIVEN_ONLY("there is no last name"),
@@ -69,10 +70,14 @@ enum NameFeature {
     COUPLE_TITLES("two titles share a name"),
     COUPLE_SLASH("a slash joins two people"),
     COLUMN_ORDER("the column writes names in this order"),
+    COLUMN_ONE_ORDER("the column writes as good as all names in this order"),
     COLUMN_FAMILY_NAMES("the column's people have as many family names"),
+    COLUMN_FAMILY_NAMES_ALL("as good as all of the column's people have as many family names"),
     COLUMN_FAMILY_CAPITALS("the column writes family names in capitals and given names not"),
     COLUMN_ORGANISATIONS("the column holds organisations as well"),
     COLUMN_FIRST("the column uses the word as a given name"),
+    COLUMN_MIDDLE("the column uses the word as a given name"),
+    COLUMN_LAST_EXTRA("the column uses the word as a family name"),
     COLUMN_LAST("the column uses the word as a family name");
 
     private final String sentence;

@@ -19,6 +19,7 @@ import java.util.Set;
 public final class NameLearning {
     private final NameReader reader =
             new NameReader(NameWords.shipped(), Weights.none(NameFeature.class), text -> List.of());
+    private final NameScorer scorer = new NameScorer();
     private final Tally tally = new Tally(new double[NameFeature.values().length], Recording.SUM_AND_FEATURES);
     private final ReadingBuilder builder = new ReadingBuilder(NamePart.values(), text -> List.of());
 
@@ -38,11 +39,11 @@ public final class NameLearning {
     /** Returns the candidates of a value; empty for a blank. */
     public List<Choice> choices(String text, NameEvidence evidence) {
         List<Choice> choices = new ArrayList<>();
-        if (reader.propose(text)) {
+        if (reader.propose(text, evidence)) {
             for (int i = 0; i < reader.candidates().size(); i++) {
                 Candidate candidate = reader.candidates().get(i);
                 tally.reset();
-                NameScorer.tally(reader.text(), candidate, evidence, tally);
+                scorer.tally(reader.text(), candidate, evidence, tally);
                 NameParts.place(text, reader.text(), candidate, builder);
                 choices.add(new Choice(plainParts(builder.build(1, Set.of())), tally.seen()));
             }

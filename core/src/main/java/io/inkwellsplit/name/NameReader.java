@@ -29,6 +29,7 @@ final class NameReader {
     private final PersonReader people = new PersonReader();
     private final CoupleReader couples = new CoupleReader();
     private final CandidatePool<Candidate> candidates = new CandidatePool<>(Candidate::new);
+    private final NameScorer scorer = new NameScorer();
     private final Tally sum;
     private final ReadingBuilder builder;
     private final NameGatherer gatherer = new NameGatherer();
@@ -42,7 +43,7 @@ final class NameReader {
     }
 
     Reading read(String source, NameEvidence evidence, double doubtBelow) {
-        if (!propose(source)) {
+        if (!propose(source, evidence)) {
             return blank(source);
         }
         Candidate best = weigh(evidence, sum);
@@ -52,7 +53,7 @@ final class NameReader {
     }
 
     List<Alternative> alternatives(String source, NameEvidence evidence) {
-        if (!propose(source)) {
+        if (!propose(source, evidence)) {
             return List.of(new Alternative(Kind.BLANK, blank(source).parts(), 1, List.of()));
         }
         Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
@@ -61,9 +62,9 @@ final class NameReader {
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
             tally.reset();
-            NameScorer.tally(text, candidate, evidence, tally);
+            scorer.tally(text, candidate, evidence, tally);
             NameParts.place(source, text, candidate, builder);
-            List<Reason> reasons = reasons(tally.seen());
+            List<Reason> reasons = Reasons.of(text, candidate, evidence.habits(), tally.seen(), weights.array());
             alternatives.add(new Alternative(
                     candidate.kind,
                     builder.build(candidate.probability, NO_DOUBTS).parts(),
@@ -74,21 +75,10 @@ final class NameReader {
         return alternatives;
     }
 
-    private List<Reason> reasons(double[] seen) {
-        List<Reason> reasons = new ArrayList<>();
-        for (NameFeature feature : NameFeature.values()) {
-            double weight = seen[feature.ordinal()] * weights.array()[feature.ordinal()];
-            if (weight != 0) {
-                reasons.add(new Reason(feature.sentence(), weight));
-            }
-        }
-        reasons.sort(Comparator.comparingDouble((Reason r) -> -Math.abs(r.weight())));
-        return reasons;
-    }
-
     /** Reads the text up to its candidates; returns false for a blank. */
-    boolean propose(String source) {
+    boolean propose(String source, NameEvidence evidence) {
         text.read(source, words);
+        text.ask(evidence);
         candidates.clear();
         if (isBlank()) {
             return false;
@@ -116,16 +106,20 @@ final class NameReader {
     }
 
     private void peel() {
-        Brackets.blankWords(text);
+        if (text.hasMarks) {
+            Brackets.blankWords(text);
+        }
         peeler.peel(text);
-        Brackets.label(text);
+        if (text.hasBrackets) {
+            Brackets.label(text);
+        }
     }
 
     private Candidate weigh(NameEvidence evidence, Tally tally) {
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
             tally.reset();
-            NameScorer.tally(text, candidate, evidence, tally);
+            scorer.tally(text, candidate, evidence, tally);
             candidate.score = tally.sum();
         }
         return candidates.weigh();

@@ -14,7 +14,7 @@ import java.util.Objects;
  * by several threads. Reading takes time linear in the length of the value.
  */
 public final class NameSplitter {
-    private static final double DEFAULT_DOUBT_BELOW = 0.97;
+    private static final double DEFAULT_DOUBT_BELOW = 0.98;
 
     private final double doubtBelow;
     private final NameEvidence evidence;
@@ -41,7 +41,7 @@ public final class NameSplitter {
     /**
      * Returns a splitter that flags readings whose confidence is under a threshold.
      *
-     * @param confidence from 0 to 1; the standard is 0.97
+     * @param confidence from 0 to 1; the standard is 0.98
      * @throws IllegalArgumentException if it is not from 0 to 1
      */
     public NameSplitter doubtBelow(double confidence) {

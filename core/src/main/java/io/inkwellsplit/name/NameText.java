@@ -29,6 +29,9 @@ final class NameText {
 
     int[] phraseInfo = new int[32];
     double[] odds = new double[32];
+    /** By how much the column uses the word as a given name rather than a family name, in natural-log odds. */
+    double[] columnOdds = new double[32];
+
     byte[] labels = new byte[32];
     int count;
     /** Where two people are joined by words such as {@code et ux}: the first token and the one behind; -1 if nowhere. */
@@ -37,11 +40,17 @@ final class NameText {
     int joinEnd;
     /** Whether the organisation is a trust as a whole. */
     boolean isTrust;
+    /** Whether there is a quote, a bracket or a word that may announce a birth name. */
+    boolean hasBrackets;
+    /** Whether there is a sign other than letters, digits and the usual punctuation. */
+    boolean hasMarks;
 
     private NameWords words = NameWords.shipped();
+    private String source = "";
 
     void read(String text, NameWords words) {
         this.words = words;
+        this.source = text;
         tokens.read(text);
         count = tokens.count();
         if (info.length < count) {
@@ -50,20 +59,31 @@ final class NameText {
             phraseLength = new int[size];
             phraseInfo = new int[size];
             odds = new double[size];
+            columnOdds = new double[size];
             labels = new byte[size];
         }
         joinStart = -1;
         joinEnd = -1;
         isTrust = false;
+        hasBrackets = false;
+        hasMarks = false;
         int particleEnd = 0;
         for (int i = 0; i < count; i++) {
             annotate(i, words);
             if (i < particleEnd) {
-                // "von und zu" joins no two people.
-                info[i] &= ~WordInfo.CONNECTOR;
+                // "von und zu" joins no two people, and each of its words is a particle.
+                info[i] = info[i] & ~WordInfo.CONNECTOR | WordInfo.PARTICLE;
             } else if (phraseLength[i] > 1 && (phraseInfo[i] & WordInfo.PARTICLE) != 0) {
                 particleEnd = i + phraseLength[i];
+                info[i] |= WordInfo.PARTICLE;
             }
+        }
+    }
+
+    /** Asks the column about every word. */
+    void ask(NameEvidence evidence) {
+        for (int i = 0; i < count; i++) {
+            columnOdds[i] = evidence.odds(tokens.hash(i));
         }
     }
 
@@ -91,6 +111,8 @@ final class NameText {
             word &= ~WordInfo.ORGANISATION_OR_NAME;
         }
         info[i] = word;
+        hasBrackets |= kind == TokenKind.QUOTE || kind == TokenKind.OPEN || (word & WordInfo.BIRTH) != 0;
+        hasMarks |= kind == TokenKind.MARK;
         labels[i] = switch (kind) {
             case WORD, NUMBER, MARK, AND -> FREE;
             default -> SEPARATOR;
@@ -130,6 +152,11 @@ final class NameText {
         return WordInfo.isListed(a) && WordInfo.isListed(b) ? a & 0xff : 0;
     }
 
+    /** Returns a token as it is written. */
+    String word(int token) {
+        return source.substring(tokens.start(token), tokens.end(token));
+    }
+
     boolean has(int token, int classes) {
         return (info[token] & classes) != 0;
     }
@@ -141,6 +168,11 @@ final class NameText {
             return length;
         }
         return has(token, classes) ? 1 : 0;
+    }
+
+    /** Returns whether a word or phrase of organisations may start here: a quick look before {@link #lengthOf}. */
+    boolean mayBeOrganisation(int token) {
+        return phraseLength[token] > 1 || has(token, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME);
     }
 
     /** Returns the classes of the word or phrase of this length. */

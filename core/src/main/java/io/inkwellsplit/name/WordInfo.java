@@ -10,6 +10,9 @@ final class WordInfo {
     /** Natural-log units of frequency from one digit to the next; the lexicon is built with the same step. */
     private static final double STEP = 0.8;
 
+    /** Any frequency as a family name. */
+    static final int FAMILY = 0xf0;
+
     static final int IBERIAN = 1 << 8;
     static final int VIETNAMESE = 1 << 9;
     static final int TITLE = 1 << 10;

@@ -6,6 +6,9 @@ import java.util.function.Supplier;
 
 /** The candidates of one value, in a pool that is reused for every value. */
 public final class CandidatePool<C extends Weighed> {
+    /** Candidates so far behind the best have no probability worth the time to work it out. */
+    private static final double NEGLIGIBLE = -25;
+
     private final Supplier<C> maker;
     private final List<C> pool = new ArrayList<>();
     private int size;
@@ -56,7 +59,8 @@ public final class CandidatePool<C extends Weighed> {
         double total = 0;
         for (int i = 0; i < size; i++) {
             C candidate = pool.get(i);
-            candidate.probability = Math.exp(candidate.score - best.score);
+            double behind = candidate.score - best.score;
+            candidate.probability = behind < NEGLIGIBLE ? 0 : Math.exp(behind);
             total += candidate.probability;
         }
         for (int i = 0; i < size; i++) {

@@ -22,6 +22,19 @@ final class Chars {
     private static final char[] CLEAN = new char[SIZE];
     private static final char[] FOLD = new char[SIZE];
     private static final CharClass[] CLASS = new CharClass[SIZE];
+    /** By cleaned character: the character to compare by in the low half, its shape above it. */
+    private static final int[] FACTS = new int[SIZE];
+
+    /** What a character adds to the shape of its word, in {@link #facts}. */
+    static final int UPPER = 1 << 16;
+
+    static final int LOWER = 1 << 17;
+    static final int CASELESS = 1 << 18;
+    static final int DIGIT = 1 << 19;
+    static final int IDEOGRAPH = 1 << 20;
+    static final int IGNORABLE = 1 << 21;
+    /** Any of the shapes: the character belongs to a word. */
+    static final int WORD = UPPER | LOWER | CASELESS | DIGIT | IDEOGRAPH | IGNORABLE;
 
     static {
         for (int c = 0; c < SIZE; c++) {
@@ -30,6 +43,7 @@ final class Chars {
         for (int c = 0; c < SIZE; c++) {
             CLASS[c] = classed(CLEAN[c]);
             FOLD[c] = folded(CLEAN[c]);
+            FACTS[c] = FOLD[c] | shape(CLASS[c]);
         }
     }
 
@@ -38,6 +52,22 @@ final class Chars {
     /** Returns the plain form of a character: straight quotes, one kind of dash, blanks, half-width forms. */
     static char clean(char c) {
         return CLEAN[c];
+    }
+
+    static int facts(char c) {
+        return FACTS[c];
+    }
+
+    private static int shape(CharClass c) {
+        return switch (c) {
+            case UPPER -> UPPER;
+            case LOWER -> LOWER;
+            case CASELESS -> CASELESS;
+            case DIGIT -> DIGIT;
+            case IDEOGRAPH -> IDEOGRAPH;
+            case IGNORABLE -> IGNORABLE;
+            default -> 0;
+        };
     }
 
     static CharClass classOf(char c) {

@@ -9,16 +9,15 @@ import java.util.Arrays;
  * All positions are {@code char} indexes into the source; ends are exclusive.
  */
 public final class Tokens {
-    private static final int UPPER = 1;
-    private static final int LOWER = 2;
-    private static final int CASELESS = 4;
-    private static final int DIGIT = 8;
-    private static final int DOTTED = 16;
-    private static final int GLUED = 32;
-    private static final int UPPER_FIRST = 64;
-    private static final int HYPHEN = 128;
-    private static final int IDEOGRAPH = 256;
-    private static final int APOSTROPHE = 512;
+    private static final int DOTTED = 1;
+    private static final int GLUED = 2;
+    private static final int UPPER_FIRST = 4;
+    private static final int HYPHEN = 8;
+    private static final int APOSTROPHE = 16;
+    private static final int UPPER = Chars.UPPER;
+    private static final int LOWER = Chars.LOWER;
+    private static final int DIGIT = Chars.DIGIT;
+    private static final int IDEOGRAPH = Chars.IDEOGRAPH;
 
     /** How far a closing single quote is looked for; keeps reading linear. */
     private static final int QUOTE_REACH = 40;
@@ -129,9 +128,9 @@ public final class Tokens {
         long hash = HASH_SEED;
         int letterCount = 0;
         while (i < length) {
-            char ch = chars[i];
-            CharClass c = Chars.classOf(ch);
-            if (!c.isWord()) {
+            int facts = Chars.facts(chars[i]);
+            if ((facts & Chars.WORD) == 0) {
+                CharClass c = Chars.classOf(chars[i]);
                 if (!continuesWord(c, i)) {
                     break;
                 }
@@ -140,16 +139,13 @@ public final class Tokens {
                 continue;
             }
             i++;
-            if (c == CharClass.IGNORABLE) {
+            if ((facts & Chars.IGNORABLE) != 0) {
                 continue;
             }
-            hash = PhraseTable.mix(hash, Chars.fold(ch));
+            hash = PhraseTable.mix(hash, facts & 0xffff);
             letterCount++;
-            shape |= shapeOf(c);
-            if (ideographic) {
-                break;
-            }
-            if (i < length && Chars.classOf(chars[i]) == CharClass.IDEOGRAPH) {
+            shape |= facts & Chars.WORD;
+            if (ideographic || i < length && (Chars.facts(chars[i]) & IDEOGRAPH) != 0) {
                 break;
             }
         }
@@ -194,16 +190,6 @@ public final class Tokens {
         }
         boolean pair = before == CharClass.APOSTROPHE || next == CharClass.APOSTROPHE && before == CharClass.CASELESS;
         return pair && c == CharClass.APOSTROPHE || before.isWord() && next.isWord();
-    }
-
-    private static int shapeOf(CharClass c) {
-        return switch (c) {
-            case UPPER -> UPPER;
-            case LOWER -> LOWER;
-            case IDEOGRAPH -> IDEOGRAPH;
-            case DIGIT -> DIGIT;
-            default -> CASELESS;
-        };
     }
 
     private void add(TokenKind kind, int start, int end, int shape, int letterCount, long hash) {
@@ -286,7 +272,13 @@ public final class Tokens {
         return kinds[token] == TokenKind.WORD
                 && letters[token] == 1
                 && ends[token] - starts[token] == 1 + signs
-                && !isIdeograph(token);
+                && !isIdeograph(token)
+                && (isDotted(token) || isPlain(chars[starts[token]]));
+    }
+
+    /** The Irish {@code Ó} without a dot is a word. */
+    private static boolean isPlain(char c) {
+        return c != 'Ó' && c != 'ó';
     }
 
     public boolean isIdeograph(int token) {

@@ -7,6 +7,9 @@ import java.util.function.UnaryOperator;
 
 /** A value being written together with its labels. */
 final class Draft {
+    /** Stands for a comma inside a part while stray blanks and commas are strewn between the parts. */
+    private static final String INNER_COMMA = "\u0001";
+
     private final StringBuilder text = new StringBuilder();
     private final Map<String, String> gold = new LinkedHashMap<>();
     private final UnaryOperator<String> casing;
@@ -18,7 +21,7 @@ final class Draft {
     /** Writes a piece of a part. */
     Draft part(NamePart part, String piece) {
         String written = casing.apply(piece);
-        text.append(written);
+        text.append(written.replace(", ", INNER_COMMA));
         gold.merge(part.key(), written, (a, b) -> a + " " + b);
         return this;
     }
@@ -53,6 +56,6 @@ final class Draft {
     }
 
     Labelled labelled(String format, UnaryOperator<String> noise) {
-        return new Labelled(noise.apply(text.toString()), format, gold);
+        return new Labelled(noise.apply(text.toString()).replace(INNER_COMMA, ", "), format, gold);
     }
 }

@@ -19,7 +19,7 @@ import java.util.TreeMap;
 /** Learns the weights of names: {@code LearnNames <folder with the lists> <weights file>}. */
 public final class LearnNames {
     private static final long SEED = 1847;
-    private static final int COLUMNS = 130;
+    private static final int COLUMNS = 400;
     private static final int ROUNDS = 12;
 
     private final NameLearning learning = new NameLearning();
@@ -35,7 +35,7 @@ public final class LearnNames {
         List<Example> examples = new ArrayList<>();
         examples(new NameSets(folder, SEED), examples, null, COLUMNS);
         report();
-        double[] weights = new Learner(NameLearning.features().size()).learn(examples, ROUNDS, SEED);
+        double[] weights = new Learner(NameLearning.features()).learn(examples, ROUNDS, SEED);
         List<Outcome> outcomes = new ArrayList<>();
         missed.clear();
         List<Example> fresh = new ArrayList<>();

@@ -19,11 +19,17 @@ final class Learner {
 
     private final double[] weights;
     private final double[] squares;
+    private final boolean[] columnFeature;
 
-    Learner(int features) {
-        weights = new double[features];
-        squares = new double[features];
+    /** @param features the names of the features; those of a column may not speak against what they say */
+    Learner(List<String> features) {
+        weights = new double[features.size()];
+        squares = new double[features.size()];
         java.util.Arrays.fill(squares, 1e-3);
+        columnFeature = new boolean[features.size()];
+        for (int i = 0; i < columnFeature.length; i++) {
+            columnFeature[i] = features.get(i).startsWith("COLUMN_");
+        }
     }
 
     double[] learn(List<Example> examples, int rounds, long seed) {
@@ -58,6 +64,9 @@ final class Learner {
                 double gradient = pull * example.amounts[c][i] - PENALTY * weights[f];
                 squares[f] += gradient * gradient;
                 weights[f] += RATE * gradient / Math.sqrt(squares[f]);
+                if (weights[f] < 0 && columnFeature[f]) {
+                    weights[f] = 0;
+                }
             }
         }
     }

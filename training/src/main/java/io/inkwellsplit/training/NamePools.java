@@ -1,7 +1,11 @@
 package io.inkwellsplit.training;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.function.Supplier;
 
 /** Draws names from the lists: ranked ones by Zipf's law, others evenly, and now and then an invented one. */
 final class NamePools {
@@ -15,6 +19,10 @@ final class NamePools {
     static final List<String> EAST_ASIAN = List.of("zh_CN", "zh_TW", "ja", "ko");
     private static final double INVENTED = 0.08;
 
+    private static final double FIRST_NAMES_AGAIN = 0.15;
+    private static final double FAMILIES_AGAIN = 0.3;
+
+    private final Map<String, List<String>> seen = new HashMap<>();
     private final NameSources sources;
     private final Random random;
 
@@ -23,14 +31,44 @@ final class NamePools {
         this.random = random;
     }
 
+    /** Starts a register: its people know each other, so their names come back. */
+    void newRegister() {
+        seen.clear();
+    }
+
+    /** Returns a given name, now and then one that the register has already. */
     String given(String locale) {
+        return again("given " + locale, FIRST_NAMES_AGAIN, () -> anyGiven(locale));
+    }
+
+    /** Returns a family name, often one that the register has already: families sign up together. */
+    String family(String locale) {
+        return again("family " + locale, FAMILIES_AGAIN, () -> anyFamily(locale));
+    }
+
+    private String again(String key, double share, Supplier<String> fresh) {
+        List<String> names = seen.computeIfAbsent(key, k -> new ArrayList<>());
+        if (!names.isEmpty() && chance(share)) {
+            return any(names);
+        }
+        String name = fresh.get();
+        names.add(name);
+        return name;
+    }
+
+    private String anyGiven(String locale) {
         String name = locale.equals("en_US")
                 ? ranked(sources.usGiven.get(random.nextInt(sources.usGiven.size())))
                 : any(sources.given.getOrDefault(locale, sources.usGiven.get(0)));
+        if (EAST_ASIAN.contains(locale) && chance(0.5)) {
+            // Given names of East Asia are made anew from characters; no list has them all.
+            String other = any(sources.given.getOrDefault(locale, List.of(name)));
+            return name.charAt(0) + other.substring(other.length() - 1);
+        }
         return chance(INVENTED) && isLatin(locale) ? invented(name, any(sources.usGiven.get(0))) : name;
     }
 
-    String family(String locale) {
+    private String anyFamily(String locale) {
         String name = locale.equals("en_US")
                 ? ranked(sources.usFamily)
                 : any(sources.family.getOrDefault(locale, sources.usFamily));

@@ -37,6 +37,7 @@ public final class NameSets {
 
     /** Returns one more column. */
     public List<Labelled> column(Set set) {
+        pools.newRegister();
         String locale = pools.chance(0.55) ? "en_US" : pools.any(NamePools.LATIN);
         Order order = pools.pick(
                 Order.GIVEN_FIRST, Order.GIVEN_FIRST, Order.FAMILY_COMMA, Order.FAMILY_COMMA, Order.FAMILY_FIRST);
@@ -50,9 +51,7 @@ public final class NameSets {
                         Casing.SMALL,
                         Casing.FAMILY_IN_CAPITALS);
         if (set == Set.TIDY && pools.chance(0.12)) {
-            locale = pools.chance(0.5)
-                    ? pools.any(NamePools.EAST_ASIAN)
-                    : pools.chance(0.3) ? "vi" : pools.any(NamePools.OTHER_SCRIPTS);
+            locale = pools.chance(0.5) ? eastAsian() : pools.chance(0.3) ? "vi" : pools.any(NamePools.OTHER_SCRIPTS);
             casing = Casing.NORMAL;
             order = Order.GIVEN_FIRST;
         }
@@ -78,6 +77,10 @@ public final class NameSets {
         return rows;
     }
 
+    private String eastAsian() {
+        return pools.chance(0.3) ? "vi" : pools.any(NamePools.EAST_ASIAN);
+    }
+
     private Labelled mixed(Extras extras, boolean mostlyCapitals) {
         if (pools.chance(0.005)) {
             return new Labelled(pools.pick("N/A", "unknown", "-", "n/a", "none", "?", ""), "blank", Map.of());
@@ -87,7 +90,7 @@ public final class NameSets {
             return writer.partial(new Person(pools, "en_US"));
         }
         if (pools.chance(0.02)) {
-            locale = pools.chance(0.5) ? pools.any(NamePools.EAST_ASIAN) : pools.any(NamePools.OTHER_SCRIPTS);
+            locale = pools.chance(0.5) ? eastAsian() : pools.any(NamePools.OTHER_SCRIPTS);
         }
         Order order = pools.pick(Order.GIVEN_FIRST, Order.FAMILY_COMMA);
         Casing casing = pools.chance(mostlyCapitals ? 0.9 : 0.1)

@@ -29,7 +29,9 @@ final class NameSources {
                 lines(folder.resolve("us-census-1990-given-female.txt.gz")),
                 lines(folder.resolve("us-census-1990-given-male.txt.gz")));
         usFamily = lines(folder.resolve("us-census-1990-family.txt.gz"));
-        for (String line : lines(folder.resolve("by-locale.tsv.gz"))) {
+        List<String> byLocale = new ArrayList<>(lines(folder.resolve("by-locale.tsv.gz")));
+        byLocale.addAll(lines(folder.resolve("own-names.tsv.gz")));
+        for (String line : byLocale) {
             String[] fields = line.split("\t");
             Map<String, List<String>> kind =
                     switch (fields[1]) {
@@ -37,7 +39,9 @@ final class NameSources {
                         case "family" -> family;
                         default -> Map.of();
                     };
-            if (kind == given || kind == family) {
+            // The list of Croatia runs names of different people together.
+            boolean twoPeople = fields[0].equals("hr") && fields[2].indexOf(' ') >= 0;
+            if (!twoPeople && (kind == given || kind == family)) {
                 kind.computeIfAbsent(fields[0], l -> new ArrayList<>()).add(fields[2]);
             }
         }

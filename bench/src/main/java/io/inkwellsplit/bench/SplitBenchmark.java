@@ -1,0 +1,78 @@
+package io.inkwellsplit.bench;
+
+import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.column.NameColumn;
+import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.training.LabelFile;
+import io.inkwellsplit.training.Labelled;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import org.openjdk.jmh.infra.Blackhole;
+
+/** How long one name and one address take, warm, on one thread, over the demo register. */
+@State(Scope.Thread)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.NANOSECONDS)
+@Fork(1)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class SplitBenchmark {
+    private static final Path LABELS = Path.of(System.getProperty("inkwell.root", "."), "demo", "labels");
+
+    private String[] names = {};
+    private String[] addresses = {};
+    private NameSplitter nameSplitter = NameSplitter.standard();
+    private final AddressSplitter addressSplitter = AddressSplitter.standard();
+    private int next;
+
+    @Setup
+    public void setUp() {
+        names = texts("sign-ups-Singer", "members-Member", "box-office-Patron");
+        addresses = texts("box-office-Address");
+        nameSplitter = NameColumn.learn(NameSplitter.standard(), List.of(names));
+    }
+
+    private static String[] texts(String... lists) {
+        return Stream.of(lists)
+                .flatMap(list -> LabelFile.read(LABELS.resolve(list + ".csv")).stream())
+                .map(Labelled::text)
+                .toArray(String[]::new);
+    }
+
+    /** Reads one name. */
+    @Benchmark
+    public Reading name() {
+        next = next + 1 == names.length ? 0 : next + 1;
+        return nameSplitter.split(names[next]);
+    }
+
+    /** Reads one name and takes its usual parts as text. */
+    @Benchmark
+    public void nameParts(Blackhole hole) {
+        next = next + 1 == names.length ? 0 : next + 1;
+        Reading reading = nameSplitter.split(names[next]);
+        for (var part : io.inkwellsplit.table.step.Subject.NAME.usualParts()) {
+            hole.consume(reading.text(part));
+        }
+    }
+
+    /** Reads one address. */
+    @Benchmark
+    public Reading address() {
+        next = next + 1 >= addresses.length ? 0 : next + 1;
+        return addressSplitter.split(addresses[next]);
+    }
+}
