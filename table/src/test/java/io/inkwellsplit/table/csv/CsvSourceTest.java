@@ -1,0 +1,129 @@
+package io.inkwellsplit.table.csv;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.csv.CsvSource.Header;
+import io.inkwellsplit.table.csv.CsvSource.Settings;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class CsvSourceTest {
+    private static final String TABLE = "Patron,Town\nInes Brandt,Köln\n\"Wren, Hugh\",Møss\n";
+
+    @TempDir
+    Path folder;
+
+    @ParameterizedTest
+    @ValueSource(chars = {',', ';', '\t', '|'})
+    void findsTheSeparator(char separator) {
+        String text = TABLE.replace(',', separator).replace("Wren" + separator, "Wren,");
+        try (CsvSource source = open(text.getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
+            assertThat(source.dialect().separator()).isEqualTo(separator);
+            assertThat(cells(source)).containsExactly(List.of("Ines Brandt", "Köln"), List.of("Wren, Hugh", "Møss"));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"UTF-8", "UTF-16LE", "UTF-16BE", "windows-1252"})
+    void findsTheEncoding(String name) {
+        try (CsvSource source = open(TABLE.repeat(5).getBytes(Charset.forName(name)), Settings.STANDARD)) {
+            assertThat(source.charset()).isEqualTo(Charset.forName(name));
+            assertThat(source.isCharsetGuessed()).isEqualTo(name.startsWith("windows"));
+            assertThat(cells(source)).contains(List.of("Ines Brandt", "Köln"));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"UTF-8", "UTF-16LE", "UTF-16BE"})
+    void understandsAByteOrderMark(String name) {
+        byte[] bytes = ("\uFEFF" + TABLE).getBytes(Charset.forName(name));
+        try (CsvSource source = open(bytes, Settings.STANDARD)) {
+            assertThat(source.header()).containsExactly("Patron", "Town");
+            assertThat(source.dialect().byteOrderMark()).isTrue();
+        }
+    }
+
+    @Test
+    void keepsQuotingAndLineEnds() {
+        String text = "\"a\",\"b\"\r\n\"1\",\"x\ny\"\r\n";
+        try (CsvSource source = open(text.getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
+            assertThat(source.dialect()).isEqualTo(new Dialect(',', Dialect.Quoting.ALWAYS, "\r\n", false));
+            assertThat(cells(source)).containsExactly(List.of("1", "x\ny"));
+            assertThat(cells(source)).as("a second pass").hasSize(1);
+        }
+    }
+
+    @Test
+    void numbersColumnsWithoutHeader() {
+        try (CsvSource source = open(TABLE.getBytes(StandardCharsets.UTF_8), new Settings(Header.NONE, null))) {
+            assertThat(source.header()).containsExactly("Column 1", "Column 2");
+            assertThat(cells(source)).hasSize(3);
+        }
+    }
+
+    @Test
+    void emptyLinesAreRowsOnlyInASingleColumn() {
+        try (CsvSource source = open("a,b\n\n1,2\n\n".getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
+            assertThat(cells(source)).containsExactly(List.of("1", "2"));
+        }
+        try (CsvSource source = open("a\n\n1\n".getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
+            assertThat(cells(source)).containsExactly(List.of(""), List.of("1"));
+        }
+    }
+
+    @Test
+    void saysWhatIsWrong() throws IOException {
+        assertThatThrownBy(() -> CsvSource.open(folder.resolve("none.csv")))
+                .isInstanceOf(TableException.class)
+                .hasMessageContaining("There is no file");
+        assertThatThrownBy(() -> CsvSource.open(folder)).hasMessageContaining("is a folder");
+        assertThatThrownBy(() -> open(new byte[0], Settings.STANDARD)).hasMessageContaining("is empty");
+        assertThatThrownBy(() -> open(TABLE.getBytes(StandardCharsets.UTF_8), new Settings(Header.NONE, "utf-99")))
+                .hasMessageContaining("no encoding \"utf-99\"");
+        Path broken = folder.resolve("broken.csv");
+        Files.write(broken, "Patron\nInes\nK\u00f6ln\n".getBytes(StandardCharsets.ISO_8859_1));
+        try (CsvSource source = CsvSource.open(broken, new Settings(Header.FIRST_ROW, "UTF-8"))) {
+            assertThatThrownBy(() -> cells(source)).hasMessageContaining("bytes that are not UTF-8");
+        } catch (TableException e) {
+            assertThat(e).hasMessageContaining("bytes that are not UTF-8");
+        }
+    }
+
+    @Test
+    void leavesNoTemporaryFile() throws IOException {
+        long before = spools();
+        try (CsvSource source = open(TABLE.getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
+            assertThat(spools()).isEqualTo(before + 1);
+        }
+        assertThat(spools()).isEqualTo(before);
+    }
+
+    private static long spools() throws IOException {
+        try (var files = Files.list(Path.of(System.getProperty("java.io.tmpdir")))) {
+            return files.filter(file -> file.toString().endsWith(".spool")).count();
+        }
+    }
+
+    private static CsvSource open(byte[] bytes, Settings settings) {
+        return CsvSource.open("the stream", new ByteArrayInputStream(bytes), settings);
+    }
+
+    private static List<List<String>> cells(CsvSource source) {
+        List<List<String>> rows = new ArrayList<>();
+        source.rows().forEachRemaining((Row row) -> rows.add(row.cells()));
+        return rows;
+    }
+}
