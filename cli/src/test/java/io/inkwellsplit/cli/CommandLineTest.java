@@ -1,0 +1,195 @@
+package io.inkwellsplit.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.inkwellsplit.cli.Inkwell.Result;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CommandLineTest {
+    private static final String PATRONS = "No,Patron,Address\n"
+            + "007,Dr. Ines Brandt,\"445 Industrial Lane Apt B, Grass Valley, CO 05641\"\n"
+            + "008,\"van der Meulen, Odalys W.\",\"Flat 2/1, 14 Harbour Lane, Dunmere, Kent CT5 1AB\"\n";
+
+    @TempDir
+    Path folder;
+
+    private Inkwell inkwell = new Inkwell(Path.of("."));
+
+    @BeforeEach
+    void setUp() throws IOException {
+        inkwell = new Inkwell(folder);
+        Files.writeString(folder.resolve("patrons.csv"), PATRONS);
+        Files.writeString(folder.resolve("ragged.csv"), PATRONS + "009,Hugh Okonedo\n");
+        Files.writeString(folder.resolve("empty.csv"), "");
+        Files.writeString(folder.resolve("header.csv"), "Patron\n");
+        Files.write(folder.resolve("latin.csv"), "Patron\nJörg Müller\n".getBytes(StandardCharsets.ISO_8859_1));
+        Files.writeString(folder.resolve("there.csv"), "mine\n");
+    }
+
+    @Test
+    void splitsIntoAFile() throws Exception {
+        Result result = inkwell.run(
+                "split", "patrons.csv", "--name", "Patron", "--address", "Address", "--no-checks", "--out", "out.csv");
+        assertThat(result.code()).isZero();
+        assertThat(result.out()).contains("Rows: 2", "Patron: 2 read with confidence, 0 doubtful", "Written: out.csv");
+        assertThat(folder.resolve("out.csv")).hasContent("""
+                No,Patron,Title,First name,Middle name,Last name,Suffix,Remarks,Address,Street,Unit,City,State,Postcode,Country,Address Remarks
+                007,Dr. Ines Brandt,Dr.,Ines,,Brandt,,,"445 Industrial Lane Apt B, Grass Valley, CO 05641",445 Industrial Lane,Apt B,Grass Valley,CO,05641,,
+                008,"van der Meulen, Odalys W.",,Odalys,W.,van der Meulen,,,"Flat 2/1, 14 Harbour Lane, Dunmere, Kent CT5 1AB",14 Harbour Lane,Flat 2/1,Dunmere,,CT5 1AB,,County: Kent
+                """);
+        assertThat(folder.resolve("patrons.csv")).hasContent(PATRONS);
+        Result again = inkwell.run("split", "patrons.csv", "--name", "2", "--out", "out.csv", "--replace");
+        assertThat(again.code()).isZero();
+    }
+
+    @Test
+    void previewsWithoutAFile() throws Exception {
+        Result result = inkwell.run("split", "patrons.csv", "--name", "Patron");
+        assertThat(result.code()).isZero();
+        assertThat(result.out()).contains("Last name", "van der Meulen", "Nothing was written");
+        assertThat(result.out().lines()).allMatch(line -> line.length() <= 100);
+    }
+
+    @Test
+    void assemblesWhatWasSplit() throws Exception {
+        assertThat(inkwell.run("split", "patrons.csv", "--name", "Patron", "--out", "split.csv")
+                        .code())
+                .isZero();
+        Result result = inkwell.run(
+                "assemble",
+                "split.csv",
+                "--make",
+                "Full name={first} {middle} {last}",
+                "--make",
+                "Index={last}, {first}",
+                "--out",
+                "full.csv");
+        assertThat(result.code()).isZero();
+        assertThat(Files.readString(folder.resolve("full.csv")))
+                .contains("Ines Brandt,\"Brandt, Ines\"", "Odalys W. van der Meulen,\"van der Meulen, Odalys\"");
+    }
+
+    @Test
+    void readsAndWritesStandardStreams() throws Exception {
+        Result result = inkwell.runWith(
+                "Guest;Seats\r\nInes Brandt;2\r\n",
+                "split",
+                "-",
+                "--name",
+                "Guest",
+                "--titles",
+                "keys",
+                "--parts",
+                "last",
+                "--no-checks",
+                "--out",
+                "-");
+        assertThat(result.code()).isZero();
+        assertThat(result.out()).isEqualTo("Guest;last;remarks;Seats\r\nInes Brandt;Brandt;first: Ines;2\r\n");
+        assertThat(result.err()).contains("Rows: 1");
+    }
+
+    @Test
+    void setsRaggedRowsAsideAndSaysSo() throws Exception {
+        Result result = inkwell.run("split", "ragged.csv", "--name", "Patron", "--out", "out.csv");
+        assertThat(result.code()).isEqualTo(ExitCodes.SET_ASIDE);
+        assertThat(result.out()).contains("Rows: 3, set aside: 1", "out.set-aside.csv");
+        assertThat(Files.readString(folder.resolve("out.set-aside.csv")))
+                .contains("3,4,\"it has 2 cells, the header has 3\",009,Hugh Okonedo");
+    }
+
+    @Test
+    void headerAloneGivesHeaderAlone() throws Exception {
+        Result result = inkwell.run(
+                "split", "header.csv", "--name", "Patron", "--parts", "last", "--no-checks", "--out", "out.csv");
+        assertThat(result.code()).isZero();
+        assertThat(folder.resolve("out.csv")).hasContent("Patron,Last name,Remarks\n");
+    }
+
+    @Test
+    void tellsWhenItGuessesTheEncoding() throws Exception {
+        Result result = inkwell.run("split", "latin.csv", "--name", "Patron", "--out", "out.csv");
+        assertThat(result.code()).isZero();
+        assertThat(result.err()).contains("no UTF-8");
+        assertThat(Files.readString(folder.resolve("out.csv"))).contains("Jörg");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            split none.csv --name Patron                        | 4 | There is no file none.csv
+            split empty.csv --name Patron                       | 4 | empty.csv is empty
+            split . --name Patron                               | 4 | is a folder
+            split latin.csv --name Patron --charset UTF-8       | 4 | bytes that are not UTF-8
+            split ragged.csv --name Patron --out -              | 4 | Row 3, line 4, cannot be worked on
+            split patrons.csv --name Guest                      | 2 | There is no column "Guest"
+            split patrons.csv                                   | 2 | Say which columns to split
+            split patrons.csv --name Patron --parts nose        | 2 | There is no part "nose"
+            split patrons.csv --name Patron --titles latin      | 2 | There are no titles "latin"
+            split patrons.csv --name Patron --charset utf-99    | 2 | There is no encoding "utf-99"
+            split patrons.csv --name Patron --doubt-below 7     | 2 | from 0 to 1
+            split patrons.csv --nmae Patron                     | 2 | Unknown options: '--nmae'
+            assemble patrons.csv --make X={Patrn}               | 2 | did you mean {Patron}?
+            assemble patrons.csv --make X={Patron               | 2 | at character 1
+            assemble patrons.csv --make {Patron}                | 2 | --make takes a title
+            splat patrons.csv                                   | 2 | splat
+            split patrons.csv --name Patron --out there.csv     | 5 | there.csv is there already
+            split patrons.csv --name Patron --out patrons.csv --replace | 5 | patrons.csv is the input
+            split patrons.csv --name Patron --out no/where.csv  | 5 | There is no folder
+            demo .                                              | 5 | . is there already
+            """)
+    void badInputGetsASentenceAndItsCode(String args, int code, String message) throws Exception {
+        Result result = inkwell.run(args.split(" "));
+        assertThat(result.err()).contains(message).doesNotContain("Exception", "\tat ");
+        assertThat(result.code()).isEqualTo(code);
+        assertThat(folder.resolve("there.csv")).hasContent("mine\n");
+        assertThat(folder.resolve("patrons.csv")).hasContent(PATRONS);
+    }
+
+    @Test
+    void aClosedPipeEndsTheRun() throws Exception {
+        StringBuilder many = new StringBuilder("Patron\n");
+        many.append("Ines Brandt\n".repeat(200_000));
+        Files.writeString(folder.resolve("many.csv"), many);
+        List<String> quoted = new ArrayList<>();
+        Inkwell.command().forEach(word -> quoted.add("'" + word + "'"));
+        String script = String.join(" ", quoted)
+                + " split many.csv --name Patron --no-learning --out - | head -n 1; exit ${PIPESTATUS[0]}";
+        Result result = inkwell.process(List.of("bash", "-c", script), "");
+        assertThat(result.out().lines()).hasSize(1);
+        assertThat(result.err()).contains("The reader of standard output has closed it");
+        assertThat(result.code()).isEqualTo(ExitCodes.CLOSED);
+    }
+
+    @Test
+    void demoDoesTheWholeJob() throws Exception {
+        Result result = inkwell.run("demo");
+        assertThat(result.code()).isZero();
+        assertThat(result.err()).isEmpty();
+        assertThat(result.out()).contains("Three lists of people", "Written: inkwell-demo/members-names.csv");
+        assertThat(folder.resolve("inkwell-demo")).isDirectoryContaining("glob:**/box-office-split.csv");
+        assertThat(Files.readAllLines(folder.resolve("inkwell-demo/box-office-split.csv")))
+                .hasSize(129);
+        assertThat(inkwell.run("demo", "--replace").code()).isZero();
+    }
+
+    @Test
+    void helpsEveryCommand() throws Exception {
+        for (String command : List.of("split", "assemble", "demo")) {
+            Result result = inkwell.run(command, "--help");
+            assertThat(result.code()).isZero();
+            assertThat(result.out()).contains("Usage: inkwell " + command);
+        }
+        assertThat(inkwell.run("--version").out()).startsWith("inkwell");
+        assertThat(inkwell.run().code()).isEqualTo(ExitCodes.SETTING);
+    }
+}
