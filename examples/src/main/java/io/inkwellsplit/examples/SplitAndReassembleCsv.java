@@ -1,0 +1,27 @@
+package io.inkwellsplit.examples;
+
+import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.csv.CsvOutput;
+import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.step.AssembleStep;
+import io.inkwellsplit.table.step.SplitStep;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** Splits two columns of a table and adds an index entry: {@code SplitAndReassembleCsv <in.csv> <out.csv>}. */
+public final class SplitAndReassembleCsv {
+    private SplitAndReassembleCsv() {}
+
+    public static void main(String[] args) {
+        SplitStep split = SplitStep.builder().name("Patron").address("Address").build();
+        AssembleStep assemble = AssembleStep.of(Map.of("Index", "{last}, {first} {middle-initial}"));
+        try (CsvSource source = CsvSource.open(Path.of(args[0]));
+                CsvOutput output = CsvOutput.create(Path.of(args[1]), source.dialect(), WhenThere.REPLACE)) {
+            Run run = Run.of(source, List.of(split, assemble));
+            run.into(output.sourceHeader(source.header()));
+            System.out.println("Rows: " + run.rows() + ", set aside: " + run.setAside());
+        }
+    }
+}

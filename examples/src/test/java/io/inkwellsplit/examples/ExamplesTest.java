@@ -1,0 +1,63 @@
+package io.inkwellsplit.examples;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Runs every example and reads what it prints. */
+class ExamplesTest {
+    @TempDir
+    Path folder;
+
+    private static String printed(Runnable program) {
+        PrintStream before = System.out;
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            System.setOut(new PrintStream(bytes, true, StandardCharsets.UTF_8));
+            program.run();
+        } finally {
+            System.setOut(before);
+        }
+        return bytes.toString(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void splitOneName() {
+        assertThat(printed(() -> SplitOneName.main(new String[0])))
+                .contains(
+                        "Title: Dr.", "Last name: van der Meulen", "Nickname: Dot", "Sorted under: Meulen", "because:");
+    }
+
+    @Test
+    void splitAColumn() {
+        assertThat(printed(() -> SplitAColumn.main(new String[0]))).contains("first: JAMES    last: MARLOW");
+    }
+
+    @Test
+    void splitAndReassembleCsv() throws Exception {
+        Path out = folder.resolve("out.csv");
+        String[] args = {Path.of("../demo/box-office.csv").toString(), out.toString()};
+        assertThat(printed(() -> SplitAndReassembleCsv.main(args))).contains("Rows: 128, set aside: 0");
+        assertThat(Files.readString(out)).contains("\"Harlow, Tamsin\"");
+    }
+
+    @Test
+    void jshellScript() throws Exception {
+        Path jshell = Path.of(System.getProperty("java.home"), "bin", "jshell");
+        Process process = new ProcessBuilder(
+                        jshell.toString(), "--class-path", System.getProperty("java.class.path"), "split.jsh")
+                .redirectErrorStream(true)
+                .start();
+        process.getOutputStream().close();
+        String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(out).contains("Ines and Tobias, both Brandt", "Grass Valley in CO");
+    }
+}
