@@ -93,11 +93,10 @@ final class SplitCommand extends TableCommand {
     @Override
     void preview(Run run, List<List<String>> rows, PrintWriter to) {
         for (SplitColumn column : columns(run)) {
-            List<Integer> indexes = new ArrayList<>();
-            List<String> shown = new ArrayList<>();
-            shown.add(column.source());
-            shown.addAll(column.titles());
-            shown.forEach(title -> indexes.add(run.header().indexOf(title)));
+            List<Integer> indexes = new ArrayList<>(List.of(run.header().indexOf(column.source())));
+            column.titles().forEach(title -> indexes.add(run.header().indexOf(title)));
+            List<String> shown = new ArrayList<>(List.of(column.source()));
+            shown.addAll(column.plainTitles());
             List<List<String>> cells = rows.stream()
                     .map(row -> indexes.stream().map(row::get).toList())
                     .toList();

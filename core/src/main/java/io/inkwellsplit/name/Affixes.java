@@ -16,6 +16,8 @@ final class Affixes {
         LEAVE
     }
 
+    private static final int ANY_AFFIX = WordInfo.ANY_TITLE | WordInfo.ANY_SUFFIX | WordInfo.ANY_CREDENTIAL;
+
     private byte[] labels = new byte[32];
     int[] words = new int[16];
     int[] segments = new int[16];
@@ -145,10 +147,7 @@ final class Affixes {
         for (int length = 3; length >= 1; length--) {
             int at = end - length;
             boolean room = mayEmpty ? at >= start : at > start;
-            if (!room || labels[at] != NameText.FREE || text.lengthOf(at, ~0, end) == 0) {
-                continue;
-            }
-            if (length > 1 && text.phraseLength[at] != length) {
+            if (!room || labels[at] != NameText.FREE || (text.classesOf(at, length) & ANY_AFFIX) == 0) {
                 continue;
             }
             NamePart part = tailPart(text, at, length, at == start && segment > 0, start, end);

@@ -2,6 +2,7 @@ package io.inkwellsplit.name;
 
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -12,15 +13,28 @@ import java.util.List;
  */
 final class Keywords {
     private final char[][] words;
+    /** By a length: where the words that are at least so long begin. */
+    private final int[] lengths;
+
     private final long[] hashes;
     /** Which letters each word has: a quick look before the slow one. */
     private final int[] letterSets;
 
     Keywords(List<String> keywords) {
-        List<String> distinct = keywords.stream().distinct().sorted().toList();
+        List<String> distinct = keywords.stream()
+                .distinct()
+                .sorted(Comparator.comparingInt(String::length).thenComparing(Comparator.naturalOrder()))
+                .toList();
         words = new char[distinct.size()][];
         hashes = new long[distinct.size()];
         letterSets = new int[distinct.size()];
+        int longest = distinct.isEmpty() ? 0 : distinct.get(distinct.size() - 1).length();
+        lengths = new int[longest + 1];
+        for (int length = 0; length <= longest; length++) {
+            int least = length;
+            lengths[length] = (int)
+                    distinct.stream().filter(word -> word.length() < least).count();
+        }
         Tokens tokens = new Tokens();
         for (int i = 0; i < words.length; i++) {
             tokens.read(distinct.get(i));
@@ -41,17 +55,19 @@ final class Keywords {
         for (int i = start; i < start + length; i++) {
             letters |= bit(tokens.foldAt(i));
         }
-        for (int i = 0; i < words.length; i++) {
-            int difference = words[i].length - length;
+        int end = fromLength(length + 2);
+        for (int i = fromLength(length - 1); i < end; i++) {
             // One slip changes at most one letter for another.
-            if (difference <= 1
-                    && difference >= -1
-                    && Integer.bitCount(letters ^ letterSets[i]) <= 2
-                    && isNear(words[i], tokens, start, length)) {
+            if (Integer.bitCount(letters ^ letterSets[i]) <= 2 && isNear(words[i], tokens, start, length)) {
                 return hashes[i];
             }
         }
         return PhraseTable.NONE;
+    }
+
+    /** Returns where the words of at least this length begin. */
+    private int fromLength(int length) {
+        return length >= lengths.length ? words.length : lengths[Math.max(0, length)];
     }
 
     private static int bit(char c) {

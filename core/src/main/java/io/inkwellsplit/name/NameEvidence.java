@@ -15,12 +15,15 @@ public final class NameEvidence {
     /** Says nothing: for a value that stands alone. */
     static final NameEvidence NONE = new NameEvidence();
 
+    private static final int ROWS = 2;
     private static final int SIZE = 1 << 15;
     private static final double MAX_ODDS = 5;
     private static final int GIVEN = 0;
     private static final int FAMILY = 1;
 
-    private final int[][] words = new int[4][];
+    /** How often a word serves as a given and as a family name, side by side, in two rows of slots. */
+    private int @Nullable [] counts;
+
     private long givenFirst;
     private long familyFirst;
     private long twoFamilyNames;
@@ -29,7 +32,6 @@ public final class NameEvidence {
     private long oneCase;
     private long people;
     private long organisations;
-    private long counted;
     /** Worked out when first asked for, and again after the counts have changed. */
     private volatile @Nullable Habits habits;
 
@@ -81,28 +83,20 @@ public final class NameEvidence {
     }
 
     private void count(long word, int role) {
-        counted++;
-        for (int row = role; row < words.length; row += 2) {
-            int[] counts = words[row];
-            if (counts == null) {
-                counts = new int[SIZE];
-                words[row] = counts;
-            }
-            counts[place(word, row)]++;
+        habits = null;
+        int[] into = counts;
+        if (into == null) {
+            into = new int[2 * ROWS * SIZE];
+            counts = into;
+        }
+        for (int row = 0; row < ROWS; row++) {
+            into[place(word, row) + role]++;
         }
     }
 
     private static int place(long word, int row) {
-        return (int) (row < 2 ? word >>> 5 : word >>> 37) & SIZE - 1;
-    }
-
-    private int counts(long word, int role) {
-        int least = Integer.MAX_VALUE;
-        for (int row = role; row < words.length; row += 2) {
-            int[] counts = words[row];
-            least = Math.min(least, counts == null ? 0 : counts[place(word, row)]);
-        }
-        return least;
+        int slot = (int) (row == 0 ? word >>> 5 : word >>> 37) & SIZE - 1;
+        return 2 * (row * SIZE + slot);
     }
 
     /** Adds what another part of the column says. */
@@ -116,17 +110,14 @@ public final class NameEvidence {
         oneCase += other.oneCase;
         people += other.people;
         organisations += other.organisations;
-        counted += other.counted;
-        for (int row = 0; row < words.length; row++) {
-            int[] from = other.words[row];
-            if (from != null) {
-                int[] into = words[row];
-                if (into == null) {
-                    words[row] = from.clone();
-                } else {
-                    for (int i = 0; i < SIZE; i++) {
-                        into[i] += from[i];
-                    }
+        int[] from = other.counts;
+        if (from != null) {
+            int[] into = counts;
+            if (into == null) {
+                counts = from.clone();
+            } else {
+                for (int i = 0; i < into.length; i++) {
+                    into[i] += from[i];
                 }
             }
         }
@@ -158,11 +149,14 @@ public final class NameEvidence {
 
     /** Returns the odds that the column uses a word as a given rather than a family name; 0 if it is not seen. */
     double odds(long word) {
-        if (counted == 0) {
+        int[] all = counts;
+        if (all == null) {
             return 0;
         }
-        int given = counts(word, GIVEN);
-        int family = counts(word, FAMILY);
+        int one = place(word, 0);
+        int other = place(word, 1);
+        int given = Math.min(all[one + GIVEN], all[other + GIVEN]);
+        int family = Math.min(all[one + FAMILY], all[other + FAMILY]);
         // One less for the value itself, which may have been counted: it must not be its own witness.
         if (given > family) {
             return odds(given - 1, family);

@@ -19,12 +19,12 @@ final class NameParts {
         }
         builder.start(source, kind);
         byte[] labels = candidate.labels;
-        lastName(text, labels, LAST, NamePart.LAST, builder);
-        lastName(text, labels, LAST + SECOND, NamePart.SECOND_LAST, builder);
+        lastName(text, labels, LAST, NamePart.LAST, candidate.layout, builder);
+        lastName(text, labels, LAST + SECOND, NamePart.SECOND_LAST, candidate.secondLayout, builder);
         if (candidate.couple == Couple.SHARED_FROM_RIGHT) {
-            lastName(text, labels, LAST + SECOND, NamePart.LAST, builder);
+            lastName(text, labels, LAST + SECOND, NamePart.LAST, candidate.secondLayout, builder);
         } else if (candidate.couple == Couple.SHARED_FROM_LEFT || candidate.couple == Couple.TITLES) {
-            lastName(text, labels, LAST, NamePart.SECOND_LAST, builder);
+            lastName(text, labels, LAST, NamePart.SECOND_LAST, candidate.layout, builder);
         }
         for (int i = 0; i < text.count; ) {
             int end = runEnd(text, labels, i);
@@ -97,28 +97,47 @@ final class NameParts {
                 || list && (text.is(token, TokenKind.COMMA) || text.is(token, TokenKind.MARK));
     }
 
-    /** Adds the last name, particles from behind the given names first, and its finer parts. */
-    private static void lastName(NameText text, byte[] labels, int label, NamePart into, ReadingBuilder builder) {
+    /**
+     * Adds the last name and its finer parts. What an index has set behind the given names comes first; words of it
+     * that something else stands between follow in their order.
+     */
+    private static void lastName(
+            NameText text, byte[] labels, int label, NamePart into, Layout layout, ReadingBuilder builder) {
         int firstRun = next(text, labels, label, 0);
         if (firstRun < 0) {
             return;
         }
-        int firstEnd = runEnd(text, labels, firstRun);
-        int secondRun = next(text, labels, label, firstEnd);
         int offset = into == NamePart.SECOND_LAST ? SECOND : 0;
-        NamePart particle = NamePart.of(NamePart.LAST_PARTICLE.ordinal() + offset);
-        if (secondRun >= 0) {
-            int secondEnd = runEnd(text, labels, secondRun);
-            add(text, secondRun, secondEnd, into, builder);
-            add(text, secondRun, secondEnd, particle, builder);
+        int firstEnd = runEnd(text, labels, firstRun);
+        boolean behind = layout == Layout.FAMILY_COMMA;
+        if (behind) {
+            laterRuns(text, labels, firstEnd, into, NamePart.of(NamePart.LAST_PARTICLE.ordinal() + offset), builder);
         }
         add(text, firstRun, firstEnd, into, builder);
+        finer(text, firstRun, firstEnd, offset, builder);
+        if (!behind) {
+            laterRuns(text, labels, firstEnd, into, NamePart.of(NamePart.LAST_CORE.ordinal() + offset), builder);
+        }
+    }
+
+    private static void laterRuns(
+            NameText text, byte[] labels, int from, NamePart into, NamePart finer, ReadingBuilder builder) {
+        int label = labels[from - 1];
+        for (int run = next(text, labels, label, from); run >= 0; ) {
+            int end = runEnd(text, labels, run);
+            add(text, run, end, into, builder);
+            add(text, run, end, finer, builder);
+            run = next(text, labels, label, end);
+        }
+    }
+
+    private static void finer(NameText text, int firstRun, int firstEnd, int offset, ReadingBuilder builder) {
         int core = firstRun;
         while (core + 1 < firstEnd && isParticle(text, core)) {
             core++;
         }
         if (core > firstRun) {
-            add(text, firstRun, core, particle, builder);
+            add(text, firstRun, core, NamePart.of(NamePart.LAST_PARTICLE.ordinal() + offset), builder);
         }
         boolean two = firstEnd - core == 2 && !text.tokens.isIdeograph(core);
         add(text, core, two ? core + 1 : firstEnd, NamePart.of(NamePart.LAST_CORE.ordinal() + offset), builder);

@@ -175,6 +175,14 @@ final class NameText {
         return phraseLength[token] > 1 || has(token, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME);
     }
 
+    /** Returns the classes of the word, or of the known phrase of just this length; 0 where there is none. */
+    int classesOf(int token, int length) {
+        if (length == 1) {
+            return info[token];
+        }
+        return phraseLength[token] == length ? phraseInfo[token] : 0;
+    }
+
     /** Returns the classes of the word or phrase of this length. */
     int classes(int token, int length) {
         return length > 1 ? phraseInfo[token] : info[token];

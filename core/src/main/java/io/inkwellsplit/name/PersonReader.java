@@ -18,16 +18,24 @@ final class PersonReader {
     private static final int MAX_WORDS = 12;
 
     private static final int MAX_FAMILY_WORDS = 5;
+    /** By how much the words must speak for a stray comma before it is weighed at all, in natural-log odds. */
+    private static final double STRAY_COMMA = 2;
+
     private static final byte FIRST = (byte) NamePart.FIRST.ordinal();
     private static final byte MIDDLE = (byte) NamePart.MIDDLE.ordinal();
     private static final byte LAST = (byte) NamePart.LAST.ordinal();
 
     private final Affixes affixes = new Affixes();
+    /** Whether candidates have been proposed already, with a doubtful word taken otherwise. */
+    private boolean again;
+
     /** Whether a word behind the given names that may be a name is taken for a particle. */
     private boolean doubtfulParticlesBehind;
 
     void propose(NameText text, int from, int to, Form form, CandidatePool<Candidate> out) {
+        again = false;
         propose(text, from, to, form, Doubtful.TAKE, Doubtful.TAKE, out);
+        again = true;
         boolean titles = affixes.doubtfulTitle;
         boolean tails = affixes.doubtfulTail;
         if (titles) {
@@ -122,8 +130,10 @@ final class PersonReader {
             doubtfulParticlesBehind = true;
             add(text, from, to, Layout.FAMILY_COMMA, s, k, out);
             doubtfulParticlesBehind = false;
+            out.dropRepeat(text.count);
         }
-        if (affixes.segments[k - 1] == 1 && k - s <= 3 && s <= 4) {
+        boolean wordsSaySo = text.odds[affixes.words[0]] - text.odds[affixes.words[s]] > STRAY_COMMA;
+        if (affixes.segments[k - 1] == 1 && k - s <= 3 && s <= 4 && wordsSaySo) {
             add(text, from, to, Layout.GIVEN_COMMA, s, k, out);
         }
     }
@@ -152,7 +162,9 @@ final class PersonReader {
             case FAMILY_ONLY -> family(candidate, 0, k);
             case NONE -> {}
         }
-        out.dropRepeat(text.count);
+        if (again) {
+            out.dropRepeat(text.count);
+        }
     }
 
     /** {@code Meulen, Odalys van der}: returns where the particles at the end begin. */

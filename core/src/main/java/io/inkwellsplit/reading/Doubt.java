@@ -11,8 +11,7 @@ public enum Doubt {
     UNCLEAR("It is not clear what the text is."),
     NO_CITY("No city was found."),
     NO_STREET("Neither a street nor a box was found."),
-    SHORT_POSTCODE("The postcode has lost its leading zero."),
-    POSTCODE_STATE("The postcode does not belong to the state.");
+    SHORT_POSTCODE("The postcode has lost its leading zero.");
 
     private final String sentence;
 

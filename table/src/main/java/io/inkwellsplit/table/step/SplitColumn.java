@@ -28,6 +28,7 @@ public final class SplitColumn {
     private final PartTitles vocabulary;
     private final ColumnReader reader;
     private final List<String> titles = new ArrayList<>();
+    private final List<String> plainTitles = new ArrayList<>();
     private final Map<Doubt, Long> doubts = new TreeMap<>();
     private long read;
     private long blank;
@@ -80,6 +81,7 @@ public final class SplitColumn {
             title = source + " " + wanted + " " + i;
         }
         taken.add(title);
+        plainTitles.add(wanted);
         titles.add(title);
     }
 
@@ -90,6 +92,11 @@ public final class SplitColumn {
     /** Returns the titles of the new columns. */
     public List<String> titles() {
         return titles;
+    }
+
+    /** Returns the titles of the new columns as they would be if none were taken; for views of this column alone. */
+    public List<String> plainTitles() {
+        return plainTitles;
     }
 
     /** Returns the title of the column that is split. */
