@@ -1,5 +1,6 @@
 package io.inkwellsplit.bench;
 
+import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.training.Labelled;
 import java.util.ArrayList;
@@ -37,7 +38,8 @@ final class Score {
             part[0]++;
             part[1] += gold.parts().getOrDefault(key, "").equals(read.getOrDefault(key, "")) ? 1 : 0;
         }
-        boolean doubtful = reading.doubts().contains(io.inkwellsplit.reading.Doubt.CLOSE_CALL);
+        boolean doubtful =
+                reading.doubts().contains(Doubt.CLOSE_CALL) || reading.doubts().contains(Doubt.OTHER_COUNTRY);
         flagged += doubtful ? 1 : 0;
         exactUnflagged += right && !doubtful ? 1 : 0;
         confidences.add(new double[] {reading.confidence(), right ? 1 : 0});

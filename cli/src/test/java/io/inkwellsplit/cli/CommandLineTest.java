@@ -178,7 +178,7 @@ class CommandLineTest {
         assertThat(result.out()).contains("Three lists of people", "Written: inkwell-demo/members-names.csv");
         assertThat(folder.resolve("inkwell-demo")).isDirectoryContaining("glob:**/box-office-split.csv");
         assertThat(Files.readAllLines(folder.resolve("inkwell-demo/box-office-split.csv")))
-                .hasSize(129);
+                .hasSize(153);
         assertThat(inkwell.run("demo", "--replace").code()).isZero();
     }
 

@@ -44,7 +44,7 @@ final class AddressReader {
         builder.start(source, blank ? Kind.BLANK : Kind.ADDRESS);
         AddressParts.place(text, best, builder);
         double confidence = weights.calibrate(best.probability);
-        return builder.build(confidence, blank ? NO_DOUBTS : doubts(confidence < doubtBelow));
+        return builder.build(confidence, blank ? NO_DOUBTS : doubts(best, confidence < doubtBelow));
     }
 
     List<Alternative> alternatives(String source) {
@@ -107,7 +107,7 @@ final class AddressReader {
         return true;
     }
 
-    private Set<Doubt> doubts(boolean close) {
+    private Set<Doubt> doubts(AddressCandidate best, boolean close) {
         EnumSet<Doubt> doubts = EnumSet.noneOf(Doubt.class);
         if (close) {
             doubts.add(Doubt.CLOSE_CALL);
@@ -121,9 +121,25 @@ final class AddressReader {
         if (!builder.has(AddressPart.STREET) && !builder.has(AddressPart.BOX)) {
             doubts.add(Doubt.NO_STREET);
         }
+        if (isElsewhere(best)) {
+            doubts.add(Doubt.OTHER_COUNTRY);
+        }
         if (tail.postcode() == Tail.Postcode.US_SHORT) {
             doubts.add(Doubt.SHORT_POSTCODE);
         }
         return doubts.isEmpty() ? NO_DOUBTS : doubts;
+    }
+
+    /** Another country is written, or a place has a number in it that is no postcode we know. */
+    private boolean isElsewhere(AddressCandidate best) {
+        for (int i = 0; i < text.count; i++) {
+            int label = best.labels[i];
+            boolean place = label == AddressPart.CITY.ordinal() || label == AddressPart.LOCALITY.ordinal();
+            boolean country = label == AddressPart.COUNTRY.ordinal();
+            if (country && text.lengthOf(i, AddressWords.OTHER_COUNTRY) > 0 || place && text.tokens.hasDigit(i)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -37,7 +37,7 @@ final class AddressScorer {
                 }
                 case BUILDING -> {
                     tally.add(BUILDING, 1);
-                    if (text.has(end - 1, AddressWords.BUILDING)) {
+                    if (text.isBuilding(i, end)) {
                         tally.add(BUILDING_WORD, 1);
                     }
                 }

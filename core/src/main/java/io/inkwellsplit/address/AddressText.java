@@ -66,6 +66,14 @@ final class AddressText {
         return has(token, classes) ? 1 : 0;
     }
 
+    /** Returns whether a run ends in a word for buildings, or is one with its number: {@code Tower B}. */
+    boolean isBuilding(int from, int end) {
+        boolean numbered = end - from == 2
+                && has(from, AddressWords.BUILDING)
+                && (tokens.letters(end - 1) == 1 || tokens.hasDigit(end - 1));
+        return numbered || has(end - 1, AddressWords.BUILDING);
+    }
+
     boolean is(int token, TokenKind kind) {
         return token >= 0 && token < count && tokens.kind(token) == kind;
     }

@@ -22,9 +22,12 @@ final class AddressWords {
     static final int CARE_OF = 1 << 9;
     static final int ATTENTION = 1 << 10;
     static final int PHRASE = 1 << 11;
+    /** A country that has no file of its own yet. */
+    static final int OTHER_COUNTRY = 1 << 12;
 
     private static final Map<String, Integer> CLASSES = Map.ofEntries(
             Map.entry("country", COUNTRY),
+            Map.entry("other country", COUNTRY | OTHER_COUNTRY),
             Map.entry("state", STATE),
             Map.entry("county", COUNTY),
             Map.entry("street type", STREET_TYPE),

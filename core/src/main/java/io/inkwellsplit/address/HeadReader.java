@@ -139,7 +139,7 @@ final class HeadReader {
     }
 
     private boolean hasBuildingWord(AddressText text, int segment) {
-        return text.has(ends[segment] - 1, AddressWords.BUILDING);
+        return text.isBuilding(starts[segment], ends[segment]);
     }
 
     /** Labels the segments from one on: the last is the city, those before it are localities. */

@@ -11,6 +11,7 @@ public enum Doubt {
     UNCLEAR("It is not clear what the text is."),
     NO_CITY("No city was found."),
     NO_STREET("Neither a street nor a box was found."),
+    OTHER_COUNTRY("It seems to be in a country whose addresses are not read yet."),
     SHORT_POSTCODE("The postcode has lost its leading zero.");
 
     private final String sentence;
