@@ -84,13 +84,22 @@ final class PersonReader {
                 add(text, from, to, Layout.FAMILY_FIRST, s, k, out);
             }
         }
-        boolean particle = text.has(affixes.words[0], WordInfo.ANY_PARTICLE);
         if (k == 1 || form == Form.ONE_OF_TWO || text.tokens.isIdeograph(affixes.words[0])) {
             add(text, from, to, Layout.GIVEN_ONLY, k, k, out);
         }
-        if (k == 1 || particle || affixes.trailingComma || hasTitle(text, from, to)) {
+        if (mayBeFamilyAlone(text, from, form, k)) {
             add(text, from, to, Layout.FAMILY_ONLY, k, k, out);
         }
+    }
+
+    /** A single word is a first name unless a title, a comma, a partner or the column says that it is a last name. */
+    private boolean mayBeFamilyAlone(NameText text, int from, Form form, int k) {
+        int first = affixes.words[0];
+        boolean sureParticle = k > 1
+                && text.has(first, WordInfo.ANY_PARTICLE)
+                && (text.tokens.isAllLower(first) || !text.has(first, WordInfo.PARTICLE_OR_NAME));
+        boolean columnSaysSo = k == 1 && text.columnOdds[first] < 0;
+        return form == Form.ONE_OF_TWO || columnSaysSo || sureParticle || affixes.trailingComma || hasTitle(text, from);
     }
 
     /** No cut goes through a particle of several words, nor through characters that a blank sets apart from others. */
@@ -100,13 +109,24 @@ final class PersonReader {
             return false;
         }
         int before = affixes.words[s - 1];
+        if (isAnd(text, before) || isAnd(text, token) && s + 1 < affixes.count) {
+            return false;
+        }
         return text.phraseLength[before] < 2
                 || before + 1 != token
                 || (text.phraseInfo[before] & WordInfo.PARTICLE) == 0
                 || text.tokens.isMixedCase() && text.tokens.startsUpper(before);
     }
 
-    private boolean hasTitle(NameText text, int from, int to) {
+    /** {@code Ortega y Gasset}: a small letter between two capitals joins two family names. */
+    private static boolean isAnd(NameText text, int token) {
+        return text.tokens.letters(token) == 1
+                && text.tokens.isAllLower(token)
+                && text.tokens.isMixedCase()
+                && text.has(token, WordInfo.ANY_PARTICLE);
+    }
+
+    private boolean hasTitle(NameText text, int from) {
         return affixes.words[0] > from && text.has(from, WordInfo.ANY_TITLE);
     }
 

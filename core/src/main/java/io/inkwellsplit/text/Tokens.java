@@ -266,14 +266,17 @@ public final class Tokens {
         return Chars.fold(chars[position]);
     }
 
-    /** Returns whether the word is one letter, with or without a dot; {@code 't} and {@code d'} are none. */
+    /**
+     * Returns whether the word is one letter, with or without a dot. None are {@code 't} and {@code d'}, nor a small
+     * letter without a dot in a value that has capitals: {@code Ortega y Gasset}.
+     */
     public boolean isInitial(int token) {
         int signs = isDotted(token) ? 1 : 0;
         return kinds[token] == TokenKind.WORD
                 && letters[token] == 1
                 && ends[token] - starts[token] == 1 + signs
                 && !isIdeograph(token)
-                && (isDotted(token) || isPlain(chars[starts[token]]));
+                && (isDotted(token) || isPlain(chars[starts[token]]) && !(isAllLower(token) && anyUpper));
     }
 
     /** The Irish {@code Ó} without a dot is a word. */
