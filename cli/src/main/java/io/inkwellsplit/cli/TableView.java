@@ -5,8 +5,6 @@ import java.util.List;
 import picocli.CommandLine.Help;
 import picocli.CommandLine.Help.Ansi;
 import picocli.CommandLine.Help.Ansi.Style;
-import picocli.CommandLine.Help.Column;
-import picocli.CommandLine.Help.TextTable;
 
 /** A few rows as a table that fits the terminal. */
 final class TableView {
@@ -26,32 +24,24 @@ final class TableView {
             }
         }
         int[] widths = widths(titles, rows, shown, width);
-        List<Integer> fitting = new ArrayList<>();
-        List<Column> columns = new ArrayList<>();
+        StringBuilder view = new StringBuilder();
+        view.append(COLOURS.apply(line(titles, shown, widths, width), List.of(Style.bold)));
+        for (List<String> row : rows) {
+            view.append('\n').append(line(row, shown, widths, width));
+        }
+        return view.toString();
+    }
+
+    /** Returns one row; columns that the terminal has no room for at all are left out. */
+    private static String line(List<String> cells, List<Integer> shown, int[] widths, int width) {
+        StringBuilder line = new StringBuilder();
         int used = 0;
         for (int i = 0; i < shown.size() && used + widths[i] + GAP <= width; i++) {
-            fitting.add(shown.get(i));
-            columns.add(new Column(widths[i] + GAP, 0, Column.Overflow.TRUNCATE));
+            String cell = cut(cells.get(shown.get(i)), widths[i]);
+            line.append(cell).append(" ".repeat(widths[i] + GAP - displayed(cell)));
             used += widths[i] + GAP;
         }
-        TextTable table = TextTable.forColumns(COLOURS, columns.toArray(new Column[0]));
-        table.addRowValues(fitting.stream()
-                .map(c -> bold(cut(titles.get(c), widths[fitting.indexOf(c)])))
-                .toArray(Ansi.Text[]::new));
-        for (List<String> row : rows) {
-            table.addRowValues(fitting.stream()
-                    .map(c -> plain(cut(row.get(c), widths[fitting.indexOf(c)])))
-                    .toArray(Ansi.Text[]::new));
-        }
-        return table.toString().stripTrailing();
-    }
-
-    private static Ansi.Text bold(String text) {
-        return COLOURS.apply(text, List.of(Style.bold));
-    }
-
-    private static Ansi.Text plain(String text) {
-        return COLOURS.apply(text, List.of());
+        return line.toString().stripTrailing();
     }
 
     /** Gives every column what it wants, then takes from the widest until all fit. */

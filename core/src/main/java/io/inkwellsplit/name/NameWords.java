@@ -70,7 +70,8 @@ final class NameWords {
                 layers.put(line.text(), layers.get(line.text()) | layer.bit());
                 mergeFirstWord(words, line.text(), WordInfo.LAYER);
                 for (String word : line.text().split("[ -]")) {
-                    if (word.length() >= MIN_KEYWORD) {
+                    // Only plain letters: a Spanish keyword must not stand in for a misspelt English one.
+                    if (word.length() >= MIN_KEYWORD && word.chars().allMatch(c -> c >= 'a' && c <= 'z')) {
                         keywords.add(word);
                     }
                 }

@@ -34,6 +34,10 @@ final class TrustPeeler {
             nameStart++;
         }
         int named = text.freeWords(nameStart, start);
+        if (named == 0 && start == head) {
+            // "Trust, Mary Ann": the word alone is somebody's name.
+            return false;
+        }
         if (named >= 2) {
             text.label(text.firstFreeWord(), nameStart, NameText.ANNOUNCEMENT);
             text.label(start, end, NamePart.TRUST);
