@@ -25,7 +25,12 @@ class DemoLabelsTest {
     private static final Path DEMO = Path.of("../demo");
 
     @ParameterizedTest
-    @org.junit.jupiter.params.provider.CsvSource({"sign-ups, Singer", "members, Member", "box-office, Patron", "box-office, Address"})
+    @org.junit.jupiter.params.provider.CsvSource({
+        "sign-ups, Singer",
+        "members, Member",
+        "box-office, Patron",
+        "box-office, Address"
+    })
     void labelsFollowTheirList(String list, String column) {
         List<String> values = new ArrayList<>();
         try (CsvSource source = CsvSource.open(DEMO.resolve(list + ".csv"))) {
@@ -45,7 +50,8 @@ class DemoLabelsTest {
         for (String list : List.of("sign-ups-Singer", "members-Member", "box-office-Patron", "box-office-Address")) {
             labels(list).forEach(row -> seen.addAll(row.parts().keySet()));
         }
-        List<String> second = List.of("second_middle", "second_suffix", "second_credentials", "second_nickname", "second_birth_name");
+        List<String> second =
+                List.of("second_middle", "second_suffix", "second_credentials", "second_nickname", "second_birth_name");
         assertThat(Arrays.stream(NamePart.values())
                         .filter(part -> !part.isFiner() && part != NamePart.UNPLACED)
                         .map(NamePart::key)
@@ -61,8 +67,14 @@ class DemoLabelsTest {
     void scoreCountsRowsPartsAndDoubts() {
         Score score = new Score();
         Reading reading = NameSplitter.standard().split("Ines Brandt");
-        score.add(new Labelled("Ines Brandt", "a", Map.of("first", "Ines", "last", "Brandt")), reading, Map.of("first", "Ines", "last", "Brandt"));
-        score.add(new Labelled("Ines Brandt", "b", Map.of("first", "Brandt", "last", "Ines")), reading, Map.of("first", "Ines", "last", "Brandt"));
+        score.add(
+                new Labelled("Ines Brandt", "a", Map.of("first", "Ines", "last", "Brandt")),
+                reading,
+                Map.of("first", "Ines", "last", "Brandt"));
+        score.add(
+                new Labelled("Ines Brandt", "b", Map.of("first", "Brandt", "last", "Ines")),
+                reading,
+                Map.of("first", "Ines", "last", "Brandt"));
         assertThat(score.row("x")).startsWith("| x | 2 | 50.00 % | 50.00 % | 0.0 % |");
         assertThat(score.formats()).contains("| a | 1 | 100.00 % |", "| b | 1 | 0.00 % |");
         assertThat(score.parts()).contains("| first | 2 | 50.00 % |");

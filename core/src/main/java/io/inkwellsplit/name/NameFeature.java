@@ -33,6 +33,8 @@ enum NameFeature {
     FAMILY_FIRST_ALL_CAPITALS("the last name stands first in a text of capitals"),
     FAMILY_FIRST_INITIAL_BEHIND("the last name stands first and an initial ends the name"),
     FAMILY_FIRST_VIETNAMESE("the last name stands first, as in Vietnam"),
+    FAMILY_FIRST_EAST_ASIAN("a Chinese or Korean last name stands first"),
+    FAMILY_FIRST_EAST_ASIAN_UNKNOWN("a Chinese or Korean last name stands first, before a word that is in no list"),
     FAMILY_FIRST_IDEOGRAPHS("the last name stands first, as in East Asia"),
     FAMILY_RUN("the characters of the last name are a known family name"),
     GIVEN_RUN("the characters of the first name are a known given name"),

@@ -216,6 +216,12 @@ final class NameScorer {
         if (text.tokens.isInitial(shape.lastGiven)) {
             tally.add(FAMILY_FIRST_INITIAL_BEHIND, 1);
         }
+        if (shape.familyWords == 1 && text.has(shape.firstFamily, WordInfo.EAST_ASIAN)) {
+            tally.add(FAMILY_FIRST_EAST_ASIAN, 1);
+            if (text.isUnknown(shape.firstGiven)) {
+                tally.add(FAMILY_FIRST_EAST_ASIAN_UNKNOWN, 1);
+            }
+        }
         if (text.has(shape.firstFamily, WordInfo.VIETNAMESE)) {
             tally.add(FAMILY_FIRST_VIETNAMESE, shape.familyWords == 1 ? 1 : -1);
         }

@@ -56,7 +56,7 @@ final class NameWords {
             int info = WordInfo.frequencies(
                     Character.digit(text.charAt(tab + 1), 16), Character.digit(text.charAt(tab + 2), 16));
             for (int i = tab + 3; i < text.length(); i++) {
-                info |= text.charAt(i) == 'i' ? WordInfo.IBERIAN : WordInfo.VIETNAMESE;
+                info |= tag(line, text.charAt(i));
             }
             merge(words, text.substring(0, tab), info);
         }
@@ -78,6 +78,15 @@ final class NameWords {
             }
         }
         return new NameWords(words.build(), layers.build(), new Keywords(keywords));
+    }
+
+    private static int tag(Line line, char tag) {
+        return switch (tag) {
+            case 'i' -> WordInfo.IBERIAN;
+            case 'v' -> WordInfo.VIETNAMESE;
+            case 'e' -> WordInfo.EAST_ASIAN;
+            default -> throw line.refuse("the tag " + tag + " is unknown");
+        };
     }
 
     private static void classes(PhraseTable.Builder words, String section, List<Line> lines) {

@@ -73,6 +73,7 @@ final class PersonReader {
     }
 
     private void withoutComma(NameText text, int from, int to, Form form, int k, CandidatePool<Candidate> out) {
+        int before = out.size();
         boolean blankInside = !isOneRun(text, k);
         for (int s = Math.max(1, k - MAX_FAMILY_WORDS); s < k; s++) {
             if (mayCut(text, s, blankInside)) {
@@ -89,6 +90,10 @@ final class PersonReader {
         }
         if (mayBeFamilyAlone(text, from, form, k)) {
             add(text, from, to, Layout.FAMILY_ONLY, k, k, out);
+        }
+        if (out.size() == before) {
+            // Nowhere to cut: the words are taken as they come.
+            add(text, from, to, Layout.GIVEN_ONLY, k, k, out);
         }
     }
 
@@ -120,10 +125,11 @@ final class PersonReader {
 
     /** {@code Ortega y Gasset}: a small letter between two capitals joins two family names. */
     private static boolean isAnd(NameText text, int token) {
-        return text.tokens.letters(token) == 1
+        int start = text.tokens.start(token);
+        return text.tokens.end(token) == start + 1
                 && text.tokens.isAllLower(token)
                 && text.tokens.isMixedCase()
-                && text.has(token, WordInfo.ANY_PARTICLE);
+                && "yie".indexOf(text.tokens.foldAt(start)) >= 0;
     }
 
     private boolean hasTitle(NameText text, int from) {

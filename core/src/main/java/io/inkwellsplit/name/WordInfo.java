@@ -35,6 +35,9 @@ final class WordInfo {
     /** Starts a phrase of {@code layers.txt}. */
     static final int LAYER = 1 << 24;
 
+    /** A Chinese or Korean family name in Latin letters. */
+    static final int EAST_ASIAN = 1 << 25;
+
     static final int ANY_TITLE = TITLE | TITLE_OR_NAME;
     static final int ANY_SUFFIX = SUFFIX | SUFFIX_OR_NAME;
     static final int ANY_CREDENTIAL = CREDENTIAL | CREDENTIAL_OR_NAME;

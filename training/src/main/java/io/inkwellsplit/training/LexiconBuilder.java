@@ -17,7 +17,8 @@ import java.util.TreeMap;
  * <p>A line is {@code word<TAB>given family tags}: two hexadecimal digits and letters. A digit is 0 for a word that was
  * not seen so; from 1 to f each step is {@value #STEP} natural-log units of frequency. In a ranked list the frequency
  * is taken from the rank by Zipf's law; in an unranked one every name is as frequent as the others. Tags: {@code i} a
- * family name of Spain, Portugal or their languages' Americas, {@code v} a Vietnamese family name.
+ * family name of Spain, Portugal or their languages' Americas, {@code v} a Vietnamese family name, {@code e} a
+ * Chinese or Korean one in Latin letters.
  */
 final class LexiconBuilder {
     private static final double STEP = 0.8;
@@ -40,6 +41,9 @@ final class LexiconBuilder {
             unranked(list, family, (1 - US_SHARE) / sources.family.size());
             if (IBERIAN.contains(locale)) {
                 list.forEach(name -> tag(name, "i"));
+            }
+            if (locale.equals("rom")) {
+                list.forEach(name -> tag(name, "e"));
             }
             if (locale.equals("vi")) {
                 list.forEach(name -> tag(name, "v"));

@@ -17,6 +17,17 @@ final class NamePools {
 
     static final List<String> OTHER_SCRIPTS = List.of("ru", "uk", "el", "he", "ar", "mk", "ru", "el");
     static final List<String> EAST_ASIAN = List.of("zh_CN", "zh_TW", "ja", "ko");
+    /** Chinese and Korean people, written in Latin letters. */
+    static final String ROMANISED = "rom";
+
+    private static final String[] PINYIN =
+            ("wei fang min jing li qiang lei jun yang yong yan jie juan tao ming chao xiu xia ping gang"
+                            + " hua xiao zhi guo jian hong mei lan feng yu xin yi hao ze dong xing tian rui chen kai bo wen hui")
+                    .split(" ");
+    private static final String[] KOREAN =
+            ("min jun seo yeon ji hoon woo jin hyun su young ho sung jae eun kyung mi hee dong hyuk tae"
+                            + " yoon na ra bin chul sang jong il soo won")
+                    .split(" ");
     private static final double INVENTED = 0.08;
 
     private static final double FIRST_NAMES_AGAIN = 0.15;
@@ -56,7 +67,22 @@ final class NamePools {
         return name;
     }
 
+    /** A given name of China or Korea in Latin letters, made of syllables: {@code Xiaoming}, {@code Ji-hoon}. */
+    private String syllables() {
+        if (chance(0.5)) {
+            return capital(pick(PINYIN)) + (chance(0.6) ? pick(PINYIN) : "");
+        }
+        return capital(pick(KOREAN)) + pick("-" + pick(KOREAN), " " + capital(pick(KOREAN)), pick(KOREAN));
+    }
+
+    private static String capital(String syllable) {
+        return Character.toUpperCase(syllable.charAt(0)) + syllable.substring(1);
+    }
+
     private String anyGiven(String locale) {
+        if (locale.equals(ROMANISED)) {
+            return syllables();
+        }
         String name = locale.equals("en_US")
                 ? ranked(sources.usGiven.get(random.nextInt(sources.usGiven.size())))
                 : any(sources.given.getOrDefault(locale, sources.usGiven.get(0)));

@@ -55,6 +55,10 @@ public final class NameSets {
             casing = Casing.NORMAL;
             order = Order.GIVEN_FIRST;
         }
+        if (set == Set.TIDY && pools.chance(0.05)) {
+            locale = NamePools.ROMANISED;
+            order = pools.pick(Order.FAMILY_FIRST, Order.FAMILY_FIRST, Order.GIVEN_FIRST, Order.FAMILY_COMMA);
+        }
         // A register keeps one family name for everybody, or two.
         double twoFamilyNames = pools.chance(0.7) ? 0.97 : 0.02;
         boolean mostlyCapitals = pools.chance(0.25);
@@ -100,7 +104,12 @@ public final class NameSets {
         if (roll || casing == Casing.FAMILY_IN_CAPITALS && pools.chance(0.5)) {
             order = Order.FAMILY_FIRST;
         }
-        boolean latin = locale.equals("en_US") || NamePools.LATIN.contains(locale);
+        if (locale.equals("en_US") && pools.chance(0.012)) {
+            locale = NamePools.ROMANISED;
+            order = pools.pick(order, order, Order.FAMILY_FIRST);
+        }
+        boolean latin =
+                locale.equals(NamePools.ROMANISED) || locale.equals("en_US") || NamePools.LATIN.contains(locale);
         return writer.write(
                 new Person(pools, locale),
                 latin ? order : Order.GIVEN_FIRST,

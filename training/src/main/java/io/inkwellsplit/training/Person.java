@@ -100,6 +100,9 @@ final class Person {
         if (isEastAsian() || NamePools.OTHER_SCRIPTS.contains(locale)) {
             return;
         }
+        if (locale.equals(NamePools.ROMANISED)) {
+            return;
+        }
         if (pools.chance(0.06)) {
             given.set(0, initial(given.get(0)));
         } else if (pools.chance(0.03) && locale.startsWith("fr") || pools.chance(0.008)) {
