@@ -1,19 +1,19 @@
 package io.inkwellsplit.bench;
 
-import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.address.AddressLearning;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameLearning;
 import io.inkwellsplit.name.NameSplitter;
-import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.training.AddressSets;
 import io.inkwellsplit.training.LabelFile;
 import io.inkwellsplit.training.Labelled;
 import io.inkwellsplit.training.NameSets;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -24,6 +24,7 @@ import java.util.Map;
 public final class Accuracy {
     private static final long SEED = 62_701;
     private static final int COLUMNS = 150;
+    private static final int ADDRESSES = 10_000;
 
     private Accuracy() {}
 
@@ -45,6 +46,12 @@ public final class Accuracy {
             generated(root, set, true, scores, formats);
             generated(root, set, false, scores, new Score());
         }
+        for (AddressSets.Set set : AddressSets.Set.values()) {
+            Score score = new Score();
+            AddressSets sets = new AddressSets(root.resolve("training/data"), SEED + set.ordinal());
+            addresses(sets.rows(set, ADDRESSES), score);
+            scores.put("generated: " + set.name().toLowerCase(Locale.ROOT).replace('_', ' '), score);
+        }
         System.out.println("| set | rows | exact rows | exact, of those not flagged | flagged | calibration error |");
         System.out.println("|---|---|---|---|---|---|");
         scores.forEach((name, score) -> System.out.println(score.row(name)));
@@ -64,8 +71,7 @@ public final class Accuracy {
         for (int i = 0; i < COLUMNS; i++) {
             names(sets.column(set), learn, score, all);
         }
-        scores.put(
-                "generated: " + set.name().toLowerCase(java.util.Locale.ROOT) + (learn ? "" : ", no learning"), score);
+        scores.put("generated: " + set.name().toLowerCase(Locale.ROOT) + (learn ? "" : ", no learning"), score);
     }
 
     private static void names(List<Labelled> column, boolean learn, Score... scores) {
@@ -85,11 +91,7 @@ public final class Accuracy {
     private static void addresses(List<Labelled> column, Score score) {
         for (Labelled gold : column) {
             Reading reading = AddressSplitter.standard().split(gold.text());
-            Map<String, String> read = new LinkedHashMap<>();
-            List<Part> parts = new ArrayList<>(reading.parts());
-            parts.removeIf(part -> ((AddressPart) part.key()).isFiner());
-            parts.forEach(part -> read.put(part.key().key(), part.text()));
-            score.add(gold, reading, read);
+            score.add(gold, reading, AddressLearning.plainParts(reading));
         }
     }
 }

@@ -2,6 +2,7 @@ package io.inkwellsplit.address;
 
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.CandidatePool;
+import io.inkwellsplit.reading.Choice;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Reading;
@@ -68,6 +69,20 @@ final class AddressReader {
         return alternatives;
     }
 
+    List<Choice> choices(String source) {
+        propose(source);
+        Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
+        List<Choice> choices = new ArrayList<>();
+        for (int i = 0; i < candidates.size(); i++) {
+            tally.reset();
+            AddressScorer.tally(text, candidates.get(i), tally);
+            builder.start(source, Kind.ADDRESS);
+            AddressParts.place(text, candidates.get(i), builder);
+            choices.add(new Choice(AddressLearning.plainParts(builder.build(1, NO_DOUBTS)), tally.seen()));
+        }
+        return choices;
+    }
+
     private List<Reason> reasons(double[] seen) {
         List<Reason> reasons = new ArrayList<>();
         for (AddressFeature feature : AddressFeature.values()) {
@@ -84,6 +99,7 @@ final class AddressReader {
         text.read(source, words);
         candidates.clear();
         tail.take(text);
+        text.postcode = tail.postcode();
         Marks.label(text);
         head.propose(text, candidates);
     }

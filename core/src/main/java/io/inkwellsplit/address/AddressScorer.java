@@ -92,6 +92,16 @@ final class AddressScorer {
             last--;
             typed = true;
         }
+        boolean twoTypes = typed && last > name + 1 && text.has(last - 1, AddressWords.STREET_TYPE);
+        if (twoTypes || typed && last > name && text.tokens.hash(last) == text.tokens.hash(last - 1)) {
+            tally.add(STREET_TWO_TYPES, 1);
+        }
+        if (last > name && text.has(name, AddressWords.STREET_TYPE)) {
+            tally.add(STREET_STARTS_WITH_TYPE, 1);
+        }
+        if (last > name && text.is(last, TokenKind.NUMBER)) {
+            tally.add(STREET_ENDS_IN_NUMBER, 1);
+        }
         int types = 0;
         for (int i = name; i < last; i++) {
             types += text.has(i, AddressWords.STREET_TYPE) ? 1 : 0;
@@ -113,6 +123,7 @@ final class AddressScorer {
     }
 
     private static void city(AddressText text, AddressCandidate candidate, int from, int end, Tally tally) {
+        gazetteer(text, candidate, from, end, tally);
         if (end - from > 1) {
             tally.add(CITY_EXTRA_WORD, end - from - 1.0);
         }
@@ -121,7 +132,8 @@ final class AddressScorer {
         } else if (from > 0 && candidate.labels[from - 1] != AddressPart.STREET.ordinal()) {
             tally.add(CITY_CUT_AT_UNIT, 1);
         }
-        if (text.has(from, AddressWords.STREET_TYPE)) {
+        boolean prefix = end - from > 1 && text.has(from, AddressWords.TOWN_PREFIX);
+        if (!prefix && text.has(from, AddressWords.STREET_TYPE)) {
             tally.add(CITY_STARTS_WITH_TYPE, 1);
         }
         if (text.has(from, AddressWords.DIRECTION) && end - from > 1) {
@@ -131,6 +143,20 @@ final class AddressScorer {
             tally.add(CITY_ENDS_IN_TYPE, 1);
         }
         place(text, from, end, tally);
+    }
+
+    private static void gazetteer(AddressText text, AddressCandidate candidate, int from, int end, Tally tally) {
+        AddressText.Town town = text.town(from, end);
+        if (town != AddressText.Town.UNKNOWN) {
+            tally.add(town == AddressText.Town.FITS ? CITY_FITS : CITY_KNOWN, 1);
+        }
+        boolean streetBefore = from > 1 && candidate.labels[from - 1] == AddressPart.STREET.ordinal();
+        if (streetBefore && !candidate.cutAtComma && text.town(from - 1, end) == AddressText.Town.FITS) {
+            tally.add(CITY_COULD_GROW, 1);
+        }
+        if (end - from > 1 && text.has(from, AddressWords.TOWN_PREFIX)) {
+            tally.add(CITY_PREFIX, 1);
+        }
     }
 
     private static void place(AddressText text, int from, int end, Tally tally) {

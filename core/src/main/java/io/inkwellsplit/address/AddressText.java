@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 
@@ -17,11 +18,17 @@ final class AddressText {
     final Tokens tokens = new Tokens();
     int count;
     byte[] labels = new byte[32];
+    /** What the tail was found to end in. */
+    Tail.Postcode postcode = Tail.Postcode.NONE;
+
+    private final Places places = Places.shipped();
+    private AddressWords words = AddressWords.shipped();
     private int[] info = new int[32];
     private int[] phraseLength = new int[32];
     private int[] phraseInfo = new int[32];
 
     void read(String text, AddressWords words) {
+        this.words = words;
         tokens.read(text);
         count = tokens.count();
         if (labels.length < count) {
@@ -64,6 +71,35 @@ final class AddressText {
             return length;
         }
         return has(token, classes) ? 1 : 0;
+    }
+
+    /** What the gazetteer says of a run of tokens as a town. */
+    enum Town {
+        UNKNOWN,
+        KNOWN,
+        /** It is in the state that the address names, or British in a British address. */
+        FITS
+    }
+
+    Town town(int from, int end) {
+        int place = places.find(this, from, end);
+        if (place == PhraseTable.NONE) {
+            return Town.UNKNOWN;
+        }
+        boolean fits = postcode == Tail.Postcode.GB ? Places.isBritish(place) : places.isIn(place, stateCode());
+        return fits ? Town.FITS : Town.KNOWN;
+    }
+
+    private int stateCode() {
+        int from = 0;
+        while (from < count && labels[from] != AddressPart.STATE.ordinal()) {
+            from++;
+        }
+        int end = from;
+        while (end < count && labels[end] == AddressPart.STATE.ordinal()) {
+            end++;
+        }
+        return from == end ? PhraseTable.NONE : words.stateCode(tokens, from, end - from);
     }
 
     /** Returns whether a run ends in a word for buildings, or is one with its number: {@code Tower B}. */

@@ -25,8 +25,12 @@ final class AddressWords {
     /** A country that has no file of its own yet. */
     static final int OTHER_COUNTRY = 1 << 12;
 
+    /** A word that towns start with: {@code Lake}, {@code Fort}. */
+    static final int TOWN_PREFIX = 1 << 13;
+
     private static final Map<String, Integer> CLASSES = Map.ofEntries(
             Map.entry("country", COUNTRY),
+            Map.entry("town prefix", TOWN_PREFIX),
             Map.entry("other country", COUNTRY | OTHER_COUNTRY),
             Map.entry("state", STATE),
             Map.entry("county", COUNTY),
@@ -42,9 +46,11 @@ final class AddressWords {
     private static final List<String> FILES = List.of("common.txt", "US.txt", "GB.txt");
 
     private final PhraseTable table;
+    private final PhraseTable stateCodes;
 
-    private AddressWords(PhraseTable table) {
+    private AddressWords(PhraseTable table, PhraseTable stateCodes) {
         this.table = table;
+        this.stateCodes = stateCodes;
     }
 
     private static final class Shipped {
@@ -57,7 +63,7 @@ final class AddressWords {
 
     private static AddressWords load() {
         PhraseTable.Builder table = new PhraseTable.Builder(2_000);
-        Tokens tokens = new Tokens();
+        PhraseTable.Builder codes = new PhraseTable.Builder(300);
         for (String file : FILES) {
             Resources.sections(AddressWords.class, file).forEach((section, lines) -> {
                 Integer bit = CLASSES.get(section);
@@ -65,21 +71,41 @@ final class AddressWords {
                     if (bit == null) {
                         throw line.refuse("the section [" + section + "] is unknown");
                     }
-                    table.put(line.text(), table.get(line.text()) | bit);
-                    tokens.read(line.text());
-                    if (tokens.count() > 1) {
-                        String first = line.text().substring(tokens.start(0), tokens.end(0));
-                        table.put(first, table.get(first) | PHRASE);
-                    }
-                    if (line.text().indexOf('.') > 0
-                            && line.text().indexOf('.') < line.text().length() - 1) {
-                        String joined = line.text().replaceAll("[. ]", "");
-                        table.put(joined, table.get(joined) | bit);
+                    String[] spellings = line.fields();
+                    for (String spelling : spellings) {
+                        add(table, spelling, bit);
+                        if (bit == STATE) {
+                            codes.put(spelling, code(spellings[0]));
+                        }
                     }
                 }
             });
         }
-        return new AddressWords(table.build());
+        return new AddressWords(table.build(), codes.build());
+    }
+
+    private static int code(String letters) {
+        return letters.charAt(0) << 8 | letters.charAt(1);
+    }
+
+    private static void add(PhraseTable.Builder table, String phrase, int bit) {
+        table.put(phrase, table.get(phrase) | bit);
+        Tokens tokens = new Tokens();
+        tokens.read(phrase);
+        if (tokens.count() > 1) {
+            String first = phrase.substring(tokens.start(0), tokens.end(0));
+            table.put(first, table.get(first) | PHRASE);
+        }
+        int dot = phrase.indexOf('.');
+        if (dot > 0 && dot < phrase.length() - 1) {
+            String joined = phrase.replaceAll("[. ]", "");
+            table.put(joined, table.get(joined) | bit);
+        }
+    }
+
+    /** Returns the two letters of the state that a run of tokens names, in one number, or {@link PhraseTable#NONE}. */
+    int stateCode(Tokens tokens, int from, int length) {
+        return stateCodes.value(tokens, from, length);
     }
 
     PhraseTable table() {

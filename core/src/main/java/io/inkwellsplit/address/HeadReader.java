@@ -19,7 +19,7 @@ final class HeadReader {
 
     void propose(AddressText text, CandidatePool<AddressCandidate> out) {
         cut(text);
-        boolean hasBox = hasLabel(text, AddressPart.BOX);
+        boolean hasBox = boxAt(text) >= 0;
         if (segments == 0 || hasBox) {
             withoutStreet(text, out);
         }
@@ -38,13 +38,14 @@ final class HeadReader {
         }
     }
 
-    private static boolean hasLabel(AddressText text, AddressPart part) {
+    /** Returns where a box stands; -1 if there is none. */
+    private static int boxAt(AddressText text) {
         for (int i = 0; i < text.count; i++) {
-            if (text.labels[i] == part.ordinal()) {
-                return true;
+            if (text.labels[i] == AddressPart.BOX.ordinal()) {
+                return i;
             }
         }
-        return false;
+        return -1;
     }
 
     /** Finds the comma segments that have free text; what follows too many of them stays free, so unplaced. */
@@ -73,7 +74,13 @@ final class HeadReader {
 
     private void withoutStreet(AddressText text, CandidatePool<AddressCandidate> out) {
         AddressCandidate candidate = out.add().start(text);
-        places(text, candidate, 0);
+        int box = boxAt(text);
+        int heads = 0;
+        while (heads < segments - 1 && ends[heads] <= box) {
+            heads++;
+        }
+        heads(text, candidate, heads);
+        places(text, candidate, heads);
         out.dropRepeat(text.count);
     }
 

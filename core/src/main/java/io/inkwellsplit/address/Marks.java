@@ -1,9 +1,14 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.text.TokenKind;
+import io.inkwellsplit.text.Tokens;
 
 /** Labels what its own words give away wherever it stands: units, boxes, care-of and attention lines. */
 final class Marks {
+    private static final long FLOOR = Tokens.hashOfWord("floor");
+    private static final long FL = Tokens.hashOfWord("fl");
+    private static final long FLR = Tokens.hashOfWord("flr");
+
     private Marks() {}
 
     static void label(AddressText text) {
@@ -100,16 +105,30 @@ final class Marks {
         boolean ordinalBefore = text.is(i, TokenKind.NUMBER)
                 && Character.isLetter(text.tokens.charAt(text.tokens.end(i) - 1))
                 && text.isFree(i + 1)
-                && text.lengthOf(i + 1, AddressWords.UNIT) > 0
+                && isFloor(text, i + 1)
                 && !text.is(i + 2, TokenKind.NUMBER)
                 && !isShortId(text, i + 2);
         if (ordinalBefore) {
             return i + 2;
         }
-        boolean alone = text.lengthOf(i, AddressWords.UNIT_ALONE) == 1
+        boolean alone = (text.lengthOf(i, AddressWords.UNIT_ALONE) == 1 || isFloorAndFlat(text, i))
                 && (i == 0 || text.labels[i - 1] != AddressText.FREE)
                 && (i + 1 == text.count || text.labels[i + 1] != AddressText.FREE);
         return alone ? i + 1 : i;
+    }
+
+    private static boolean isFloor(AddressText text, int i) {
+        long hash = text.tokens.hash(i);
+        return hash == FLOOR || hash == FL || hash == FLR;
+    }
+
+    /** {@code 2F1}: the first flat on the second floor, in Scotland. */
+    private static boolean isFloorAndFlat(AddressText text, int i) {
+        int start = text.tokens.start(i);
+        return text.is(i, TokenKind.NUMBER)
+                && text.tokens.letters(i) == 3
+                && text.tokens.foldAt(start + 1) == 'f'
+                && Character.isDigit(text.tokens.charAt(start + 2));
     }
 
     /** A slash and what is written against it go on with the number: {@code 2/1}. */
@@ -125,6 +144,7 @@ final class Marks {
 
     private static boolean isShortId(AddressText text, int token) {
         return text.isFree(token)
+                && text.lengthOf(token, AddressWords.BOX) == 0
                 && text.tokens.isWord(token)
                 && (text.tokens.letters(token) == 1 || text.tokens.hasDigit(token));
     }

@@ -19,8 +19,8 @@ final class Affixes {
     private static final int ANY_AFFIX = WordInfo.ANY_TITLE | WordInfo.ANY_SUFFIX | WordInfo.ANY_CREDENTIAL;
 
     private byte[] labels = new byte[32];
-    int[] words = new int[16];
-    int[] segments = new int[16];
+    int[] words = new int[32];
+    int[] segments = new int[32];
     int count;
     /** Whether a comma stands behind the last name word. */
     boolean trailingComma;

@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.reading.Choice;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
@@ -22,14 +23,6 @@ public final class NameLearning {
     private final NameScorer scorer = new NameScorer();
     private final Tally tally = new Tally(new double[NameFeature.values().length], Recording.SUM_AND_FEATURES);
     private final ReadingBuilder builder = new ReadingBuilder(NamePart.values(), text -> List.of());
-
-    /**
-     * One way to read a value.
-     *
-     * @param parts the plain parts and the kind, by key
-     * @param features how much each feature was seen, in the order of {@link #features}
-     */
-    public record Choice(Map<String, String> parts, double[] features) {}
 
     /** Returns the names of the features, in their order. */
     public static List<String> features() {

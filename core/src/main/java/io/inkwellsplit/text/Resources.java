@@ -54,6 +54,11 @@ public final class Resources {
         return lines;
     }
 
+    /** Returns the lines of a file of another module; none where that module is not on the class path. */
+    public static List<Line> optionalLines(Class<?> beside, String file) {
+        return beside.getResource(file) == null ? List.of() : lines(beside, file);
+    }
+
     /** Returns the sections of a file in their order; a line before the first section, or a section twice, is refused. */
     public static Map<String, List<Line>> sections(Class<?> beside, String file) {
         Map<String, List<Line>> sections = new LinkedHashMap<>();

@@ -2,17 +2,13 @@ package io.inkwellsplit.training;
 
 import io.inkwellsplit.name.NameEvidence;
 import io.inkwellsplit.name.NameLearning;
-import io.inkwellsplit.name.NameLearning.Choice;
 import io.inkwellsplit.name.NameSplitter;
-import io.inkwellsplit.training.Calibrator.Knot;
 import io.inkwellsplit.training.Calibrator.Outcome;
 import io.inkwellsplit.training.Learner.Example;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -40,15 +36,8 @@ public final class LearnNames {
         missed.clear();
         List<Example> fresh = new ArrayList<>();
         examples(new NameSets(folder, SEED + 1), fresh, outcomes, COLUMNS / 2);
-        for (Example example : fresh) {
-            double[] p = Learner.probabilities(example, weights);
-            int best = 0;
-            for (int i = 1; i < p.length; i++) {
-                best = p[i] > p[best] ? i : best;
-            }
-            outcomes.add(new Outcome(p[best], best == example.right()));
-        }
-        Files.writeString(weightsFile, text(weights, Calibrator.learn(outcomes)));
+        fresh.forEach(example -> outcomes.add(Examples.outcome(example, weights)));
+        WeightsFile.write(weightsFile, "names", NameLearning.features(), weights, Calibrator.learn(outcomes));
         System.out.println("learned from " + examples.size() + " names, calibrated on " + outcomes.size());
     }
 
@@ -62,7 +51,7 @@ public final class LearnNames {
                     column.forEach(row -> NameSplitter.standard().gather(row.text(), evidence));
                 }
                 for (Labelled row : column) {
-                    Example example = example(row, evidence);
+                    Example example = Examples.of(learning.choices(row.text(), evidence), row.parts());
                     int[] counts = missed.computeIfAbsent(set + " " + row.format(), k -> new int[2]);
                     counts[0]++;
                     if (example != null) {
@@ -86,41 +75,5 @@ public final class LearnNames {
     private void report() {
         System.out.println("format, values, right reading not among the candidates");
         missed.forEach((format, counts) -> System.out.println(format + "\t" + counts[0] + "\t" + counts[1]));
-    }
-
-    private @org.jspecify.annotations.Nullable Example example(Labelled row, NameEvidence evidence) {
-        List<Choice> choices = learning.choices(row.text(), evidence);
-        int right = -1;
-        int[][] features = new int[choices.size()][];
-        float[][] amounts = new float[choices.size()][];
-        for (int c = 0; c < choices.size(); c++) {
-            if (right < 0 && choices.get(c).parts().equals(row.parts())) {
-                right = c;
-            }
-            double[] seen = choices.get(c).features();
-            int[] places = java.util.stream.IntStream.range(0, seen.length)
-                    .filter(i -> seen[i] != 0)
-                    .toArray();
-            features[c] = places;
-            amounts[c] = new float[places.length];
-            for (int i = 0; i < places.length; i++) {
-                amounts[c][i] = (float) seen[places[i]];
-            }
-        }
-        return right < 0 ? null : new Example(features, amounts, right);
-    }
-
-    private static String text(double[] weights, List<Knot> knots) {
-        StringBuilder text = new StringBuilder(
-                "# Learned by the training program from generated names; see docs/training.md.\n[weights]\n");
-        List<String> features = NameLearning.features();
-        for (int i = 0; i < weights.length; i++) {
-            text.append(String.format(Locale.ROOT, "%s\t%.4f%n", features.get(i), weights[i]));
-        }
-        text.append("\n[calibration]\n");
-        for (Knot knot : knots) {
-            text.append(String.format(Locale.ROOT, "%.6f\t%.5f%n", knot.probability(), knot.confidence()));
-        }
-        return text.toString();
     }
 }

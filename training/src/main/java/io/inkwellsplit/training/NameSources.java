@@ -1,17 +1,10 @@
 package io.inkwellsplit.training;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.zip.GZIPInputStream;
 
 /** The name lists that the lexicon is built from; {@code training/data/README.md} says where they come from. */
 final class NameSources {
@@ -26,11 +19,11 @@ final class NameSources {
 
     NameSources(Path folder) {
         usGiven = List.of(
-                lines(folder.resolve("us-census-1990-given-female.txt.gz")),
-                lines(folder.resolve("us-census-1990-given-male.txt.gz")));
-        usFamily = lines(folder.resolve("us-census-1990-family.txt.gz"));
-        List<String> byLocale = new ArrayList<>(lines(folder.resolve("by-locale.tsv.gz")));
-        byLocale.addAll(lines(folder.resolve("own-names.tsv.gz")));
+                GzipLines.of(folder.resolve("us-census-1990-given-female.txt.gz")),
+                GzipLines.of(folder.resolve("us-census-1990-given-male.txt.gz")));
+        usFamily = GzipLines.of(folder.resolve("us-census-1990-family.txt.gz"));
+        List<String> byLocale = new ArrayList<>(GzipLines.of(folder.resolve("by-locale.tsv.gz")));
+        byLocale.addAll(GzipLines.of(folder.resolve("own-names.tsv.gz")));
         for (String line : byLocale) {
             String[] fields = line.split("\t");
             Map<String, List<String>> kind =
@@ -44,15 +37,6 @@ final class NameSources {
             if (!twoPeople && (kind == given || kind == family)) {
                 kind.computeIfAbsent(fields[0], l -> new ArrayList<>()).add(fields[2]);
             }
-        }
-    }
-
-    private static List<String> lines(Path file) {
-        try (BufferedReader reader = new BufferedReader(
-                new InputStreamReader(new GZIPInputStream(Files.newInputStream(file)), StandardCharsets.UTF_8))) {
-            return reader.lines().filter(line -> !line.isBlank()).toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
         }
     }
 }

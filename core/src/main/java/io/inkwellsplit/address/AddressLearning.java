@@ -1,0 +1,37 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.reading.Choice;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Weights;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Shows the training program what is weighed: the candidates of an address with their parts and features. */
+public final class AddressLearning {
+    private final AddressReader reader =
+            new AddressReader(AddressWords.shipped(), Weights.none(AddressFeature.class), text -> List.of());
+
+    /** Returns the names of the features, in their order. */
+    public static List<String> features() {
+        return Arrays.stream(AddressFeature.values()).map(Enum::name).toList();
+    }
+
+    /** Returns the candidates of a value. */
+    public List<Choice> choices(String text) {
+        return reader.choices(text);
+    }
+
+    /** Returns the plain parts of a reading by key; labels are written so. */
+    public static Map<String, String> plainParts(Reading reading) {
+        Map<String, String> parts = new LinkedHashMap<>();
+        for (Part part : reading.parts()) {
+            if (!((AddressPart) part.key()).isFiner()) {
+                parts.put(part.key().key(), part.text());
+            }
+        }
+        return parts;
+    }
+}

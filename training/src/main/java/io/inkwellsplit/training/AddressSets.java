@@ -1,0 +1,381 @@
+package io.inkwellsplit.training;
+
+import io.inkwellsplit.address.AddressPart;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.function.UnaryOperator;
+
+/**
+ * Generated, labelled addresses of the United States and the United Kingdom; the same seed gives the same ones.
+ *
+ * <p>Three in five cities come from the gazetteer's lists, the others are invented, so that no weight leans on lists alone.
+ */
+public final class AddressSets {
+    private static final double INVENTED_CITY = 0.4;
+    private static final String[] TYPES =
+            ("St St Street Street Ave Ave Avenue Rd Rd Road Dr Drive Ln Lane Ct Court Pl Place Blvd Way Ter Cir Pkwy Hwy Trl Sq Loop"
+                            + " Alley Plaza Ridge Run Path Crossing Cove Cres Close Mews Gardens Grove Green Hill Park View Row Walk")
+                    .split(" ");
+    private static final String[] BRITISH_TYPES =
+            "Street Road Lane Avenue Close Drive Court Gardens Grove Crescent Terrace Place Way Mews Hill Rise Walk Row Square Park"
+                    .split(" ");
+    private static final String[] DIRECTIONS = {
+        "N", "S", "E", "W", "NE", "SW", "North", "South", "East", "West", "NW", "SE"
+    };
+    private static final String[] COUNTIES = {
+        "Kent",
+        "Devon",
+        "Essex",
+        "Norfolk",
+        "Suffolk",
+        "Dorset",
+        "Somerset",
+        "Cornwall",
+        "West Yorkshire",
+        "Lancashire",
+        "Fife",
+        "Surrey"
+    };
+
+    private final NamePools pools;
+    private final List<String> postcodes;
+    private final List<String> towns;
+
+    /** What the addresses are like. */
+    public enum Set {
+        US_COMMAS,
+        US_BARE,
+        US_TRICKY,
+        UK
+    }
+
+    /** @param folder where the lists of names and places are */
+    public AddressSets(Path folder, long seed) {
+        this.pools = new NamePools(new NameSources(folder), new Random(seed));
+        List<String> rows = GzipLines.of(folder.resolve("us-postcodes.csv.gz"));
+        this.postcodes = rows.subList(1, rows.size());
+        this.towns = GzipLines.of(folder.resolve("gb-cities.txt.gz"));
+    }
+
+    /** Returns some addresses. */
+    public List<Labelled> rows(Set set, int count) {
+        List<Labelled> rows = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            rows.add(
+                    switch (set) {
+                        case US_COMMAS -> american(set, true, false);
+                        case US_BARE -> american(set, false, false);
+                        case US_TRICKY -> american(set, pools.chance(0.7), true);
+                        case UK -> british();
+                    });
+        }
+        return rows;
+    }
+
+    private UnaryOperator<String> casing(double capitals) {
+        if (pools.chance(capitals)) {
+            return s -> s.toUpperCase(Locale.ROOT);
+        }
+        return pools.chance(0.04) ? s -> s.toLowerCase(Locale.ROOT) : UnaryOperator.identity();
+    }
+
+    private Labelled american(Set set, boolean commas, boolean tricky) {
+        AddressDraft draft = new AddressDraft(casing(commas ? 0.15 : 0.5));
+        String between = commas ? ", " : " ";
+        head(draft, commas, tricky);
+        boolean box = pools.chance(tricky ? 0.3 : 0.06);
+        boolean street = !box || pools.chance(0.15);
+        boolean unit = street && pools.chance(commas ? 0.3 : 0.35);
+        boolean unitFirst = unit && commas && pools.chance(0.12);
+        if (unitFirst) {
+            draft.part(AddressPart.UNIT, unit()).plain(", ");
+        }
+        if (street) {
+            draft.part(AddressPart.STREET, tricky && pools.chance(0.7) ? oddStreet() : street(commas));
+        }
+        if (unit && !unitFirst) {
+            draft.plain(commas ? pools.pick(" ", ", ") : " ").part(AddressPart.UNIT, unit());
+        }
+        if (box) {
+            draft.plain(street ? between : "").part(AddressPart.BOX, box());
+        }
+        String[] place = pools.any(postcodes).split(",");
+        boolean postcode = pools.chance(0.95);
+        boolean state = pools.chance(0.97) || !commas;
+        if (pools.chance(0.98)) {
+            draft.plain(between).part(AddressPart.CITY, pools.chance(INVENTED_CITY) ? inventedCity() : place[1]);
+        }
+        if (state) {
+            draft.plain(between).part(AddressPart.STATE, state(place[2]));
+        }
+        if (postcode) {
+            String code = pools.chance(0.12) ? place[0] + "-" + pools.number(1000, 9999) : place[0];
+            boolean lost =
+                    code.startsWith("0") && !code.startsWith("00") && code.length() == 5 && state && pools.chance(0.1);
+            draft.plain(" ").part(AddressPart.POSTCODE, lost ? code.substring(1) : code);
+        }
+        if (pools.chance(0.08)) {
+            draft.plain(between).part(AddressPart.COUNTRY, pools.pick("USA", "United States", "US", "U.S.A."));
+        }
+        return draft.labelled(
+                set.name().toLowerCase(Locale.ROOT).replace('_', ' '), commas ? this::noisy : UnaryOperator.identity());
+    }
+
+    /** What stands before the street: a recipient, a care-of line or a building. */
+    private void head(AddressDraft draft, boolean commas, boolean tricky) {
+        if (!commas || !pools.chance(tricky ? 0.3 : 0.12)) {
+            return;
+        }
+        switch (pools.number(0, 3)) {
+            case 0 -> draft.part(AddressPart.RECIPIENT, pools.given("en_US") + " " + pools.family("en_US"));
+            case 1 ->
+                draft.part(
+                        AddressPart.RECIPIENT,
+                        pools.family("en_US") + " "
+                                + pools.pick(
+                                        "Choir Office",
+                                        "Plumbing",
+                                        "Law Offices",
+                                        "Bakery",
+                                        "Properties LLC",
+                                        "Library"));
+            case 2 ->
+                draft.plain(pools.pick("c/o ", "C/O ", "care of "))
+                        .part(AddressPart.CARE_OF, pools.given("en_US") + " " + pools.family("en_US"));
+            default ->
+                draft.part(
+                        AddressPart.BUILDING,
+                        pools.pick(
+                                pools.family("en_US") + " " + pools.pick("Tower", "House", "Building", "Hall", "Court"),
+                                "Tower " + pools.pick("A", "B", "2")));
+        }
+        draft.plain(", ");
+    }
+
+    private String state(String code) {
+        return switch (pools.number(0, 9)) {
+            case 0 ->
+                pools.pick(
+                        "Ohio",
+                        "Texas",
+                        "California",
+                        "New York",
+                        "North Carolina",
+                        "Illinois",
+                        "West Virginia",
+                        "Maine");
+            case 1 ->
+                pools.pick("Calif.", "N.Y.", "Mass.", "Penn", "Fla.", "Tex.").replace("Penn", "PA");
+            default -> code;
+        };
+    }
+
+    private String number() {
+        return switch (pools.number(0, 19)) {
+            case 0 -> pools.number(1, 300) + pools.pick("½", " 1/2", "A", "B");
+            case 1 -> pools.number(10, 99) + "-" + pools.number(10, 99);
+            default -> Integer.toString(pools.chance(0.5) ? pools.number(1, 999) : pools.number(1000, 19999));
+        };
+    }
+
+    private String streetName() {
+        return switch (pools.number(0, 9)) {
+            case 0 -> pools.number(1, 130) + pools.pick("th", "th", "st", "nd", "rd");
+            case 1 ->
+                pools.pick(
+                        "Main", "Oak", "Maple", "Park", "Church", "Court", "North", "Lake", "Hill", "Market", "Center",
+                        "Mill");
+            case 2 ->
+                pools.family("en_US") + " "
+                        + pools.pick("Creek", "Hill", "Ridge", "Lake", "Point", "Spring", "Mill", "Meadow");
+            case 3 -> pools.given("en_US");
+            default -> pools.family("en_US");
+        };
+    }
+
+    private String street(boolean commas) {
+        String name = streetName();
+        String before = pools.chance(0.15) ? pools.pick(DIRECTIONS) + " " : "";
+        boolean typed = pools.chance(commas ? 0.95 : 0.97);
+        String after = typed && pools.chance(0.08) ? " " + pools.pick(DIRECTIONS) : "";
+        return number() + " " + before + name + (typed ? " " + pools.pick(TYPES) : "") + after;
+    }
+
+    private String oddStreet() {
+        return switch (pools.number(0, 9)) {
+            case 0 ->
+                number() + " " + pools.pick("New Hampshire", "Georgia", "Delaware", "North Carolina", "Virginia") + " "
+                        + pools.pick(TYPES);
+            case 1 ->
+                number() + " " + pools.pick("A", "B", "C", "K", "M") + " " + pools.pick("Street", "St", "Avenue", "Ave")
+                        + pools.pick("", " SE", " Southeast", " NW");
+            case 2 -> number() + " Avenue of the " + pools.pick("Cedars", "Americas", "Oaks", "Singers");
+            case 3 ->
+                pools.pick("", number() + " ")
+                        + pools.pick("Highway ", "Hwy ", "US Highway ", "Route ", "State Route ")
+                        + pools.number(1, 400)
+                        + pools.pick("", " North", " S", " E");
+            case 4 ->
+                pools.pick("", number() + " ")
+                        + pools.pick("County Road ", "County Rd ", "Farm Road ")
+                        + pools.number(1, 900);
+            case 5 ->
+                number() + " "
+                        + pools.pick("Broadway", "Coachway", "Saltmarket", "The Esplanade", "Ropewalk", "Boardwalk");
+            case 6 ->
+                number() + " " + pools.pick("North", "South", "East", "West") + " "
+                        + pools.pick("Street", "St", "Avenue", "Rd");
+            case 7 ->
+                number() + " " + pools.pick("Court", "Park", "Lane", "Circle", "Plaza", "Drive") + " "
+                        + pools.pick("Street", "Avenue", "St", "Rd");
+            case 8 ->
+                "N" + pools.number(1, 90) + "W" + pools.number(10000, 29999) + " " + streetName() + " "
+                        + pools.pick(TYPES);
+            default -> number() + " St " + pools.given("en_US") + " " + pools.pick(TYPES);
+        };
+    }
+
+    private String unit() {
+        String id = pools.pick("B", "3", "12", "203", "4C", "A-2", "1001", "C");
+        return switch (pools.number(0, 5)) {
+            case 0 -> pools.pick("#", "# ") + id;
+            case 1 -> "Fl " + pools.number(2, 20) + " Rm " + pools.number(1, 40);
+            case 2 -> pools.pick("2nd Floor", "3rd Floor", "4th Fl");
+            default ->
+                pools.pick("Apt", "Apt.", "Unit", "Suite", "Ste", "Apartment", "Room", "Lot", "Apt #", "Ste #") + " "
+                        + id;
+        };
+    }
+
+    private String box() {
+        return switch (pools.number(0, 7)) {
+            case 0 -> "RR " + pools.number(1, 9) + " Box " + pools.number(1, 300);
+            case 1 -> "HC " + pools.number(1, 99) + " Box " + pools.number(1, 300);
+            case 2 -> "POB " + pools.number(1, 9999);
+            default -> pools.pick("PO Box ", "P.O. Box ", "P O Box ", "Po Box ") + pools.number(1, 9999);
+        };
+    }
+
+    private String inventedCity() {
+        String name = pools.family("en_US");
+        return switch (pools.number(0, 7)) {
+            case 0 ->
+                pools.pick(
+                                "North ", "West ", "East ", "South ", "New ", "Port ", "Fort ", "Mount ", "Lake ",
+                                "Saint ", "St. ")
+                        + name;
+            case 1 ->
+                name + " "
+                        + pools.pick(
+                                "Falls", "Springs", "City", "Heights", "Park", "Beach", "Valley", "Grove", "Center");
+            case 2 -> name + pools.pick("ville", "ton", "burg", "field");
+            default -> name;
+        };
+    }
+
+    private Labelled british() {
+        AddressDraft draft = new AddressDraft(casing(0.12));
+        boolean commas = pools.chance(0.85);
+        String between = commas ? ", " : " ";
+        boolean named = commas && pools.chance(0.25);
+        boolean number = !named || pools.chance(0.6);
+        if (commas && pools.chance(0.06)) {
+            draft.part(AddressPart.RECIPIENT, pools.given("en_US") + " " + pools.family("en_US"))
+                    .plain(", ");
+        }
+        if (pools.chance(0.25)) {
+            draft.part(
+                            AddressPart.UNIT,
+                            pools.pick(
+                                    "Flat 2",
+                                    "Flat 2/1",
+                                    "Flat B",
+                                    "Flat 12",
+                                    "Apartment 4",
+                                    "Unit 3",
+                                    commas ? "2F1" : "Flat 1",
+                                    "Flat 3A"))
+                    .plain(between);
+        }
+        if (named) {
+            draft.part(
+                            AddressPart.BUILDING,
+                            pools.pick("The Old ", "") + pools.family("en_US") + " "
+                                    + pools.pick(
+                                            "House",
+                                            "Cottage",
+                                            "Lodge",
+                                            "Court",
+                                            "Hall",
+                                            "Farm",
+                                            "Barn",
+                                            "Mansions",
+                                            "Tower",
+                                            "Business Park"))
+                    .plain(", ");
+        }
+        String street = pools.pick(
+                        pools.family("en_US"),
+                        pools.family("en_US"),
+                        "High",
+                        "Church",
+                        "Station",
+                        "Mill",
+                        "Victoria",
+                        "Quay")
+                + " " + pools.pick(BRITISH_TYPES);
+        draft.part(
+                        AddressPart.STREET,
+                        (number ? pools.number(1, 250) + pools.pick("", "", "", "a") + " " : "") + street)
+                .plain(between);
+        if (commas && pools.chance(0.2)) {
+            draft.part(
+                            AddressPart.LOCALITY,
+                            pools.chance(0.5)
+                                    ? pools.any(towns)
+                                    : pools.pick("Lower ", "Upper ", "Little ", "West ") + pools.family("en_US"))
+                    .plain(", ");
+        }
+        draft.part(AddressPart.CITY, pools.chance(INVENTED_CITY) ? inventedBritishTown() : pools.any(towns));
+        if (pools.chance(0.3)) {
+            draft.plain(between).part(AddressPart.COUNTY, pools.pick(COUNTIES));
+        }
+        if (pools.chance(0.95)) {
+            draft.plain(commas ? pools.pick(", ", " ") : " ").part(AddressPart.POSTCODE, britishPostcode());
+        }
+        if (pools.chance(0.15)) {
+            draft.plain(between)
+                    .part(AddressPart.COUNTRY, pools.pick("UK", "England", "Scotland", "Wales", "United Kingdom"));
+        }
+        return draft.labelled("uk", commas ? this::noisy : UnaryOperator.identity());
+    }
+
+    private String inventedBritishTown() {
+        String name = pools.family("en_US");
+        return pools.pick("Kings ", "Great ", "Market ", "", "", "", "")
+                + name
+                + pools.pick("", "", "ham", "ton", "ford", " Regis", "-on-Sea", " upon Wey");
+    }
+
+    private String britishPostcode() {
+        String outward = pools.pick("CT", "EX", "M", "LS", "EH", "SW", "N", "TR", "BS", "CF") + pools.number(1, 28);
+        String inward = pools.number(1, 9) + pools.pick("AB", "QT", "WB", "NN", "LG", "HY");
+        String code = outward + pools.pick(" ", " ", " ", "") + inward;
+        return pools.chance(0.1) ? code.toLowerCase(Locale.ROOT) : code;
+    }
+
+    /** Stray blanks and commas. */
+    private String noisy(String text) {
+        String s = text;
+        if (pools.chance(0.05)) {
+            s = s.replaceFirst(", ", pools.pick(",", " , ", ",,", ", , "));
+        }
+        if (pools.chance(0.04)) {
+            s = s.replaceFirst(" ", "  ");
+        }
+        return pools.chance(0.03) ? s + pools.pick(",", " ", " ,") : s;
+    }
+}
