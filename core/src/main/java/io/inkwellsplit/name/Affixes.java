@@ -122,8 +122,7 @@ final class Affixes {
 
     private static boolean isBehindNames(NameText text, int next, int end) {
         return next == end
-                || !text.tokens.isInitial(next)
-                        && text.lengthOf(next, WordInfo.ANY_SUFFIX | WordInfo.ANY_CREDENTIAL, end) > 0;
+                || !text.isInitial(next) && text.lengthOf(next, WordInfo.ANY_SUFFIX | WordInfo.ANY_CREDENTIAL, end) > 0;
     }
 
     private int tails(NameText text, int start, int to, int segment) {
@@ -168,7 +167,7 @@ final class Affixes {
             classes |= WordInfo.CREDENTIAL_OR_NAME;
         }
         boolean leavesNoGivenName = alone && count == 1;
-        if (leavesNoGivenName && text.tokens.isInitial(at)) {
+        if (leavesNoGivenName && text.isInitial(at)) {
             classes |= WordInfo.CREDENTIAL_OR_NAME;
         }
         // "Mia Neto, JD": what fills a segment behind a whole name is no name.
@@ -188,7 +187,7 @@ final class Affixes {
     /** {@code J.D.} is a degree, {@code J. D.} may be two initials. */
     private static boolean isSpacedInitials(NameText text, int at, int length) {
         for (int i = at; i < at + length; i++) {
-            if (!text.tokens.isInitial(i) || i > at && text.tokens.isGlued(i)) {
+            if (!text.isInitial(i) || i > at && text.tokens.isGlued(i)) {
                 return false;
             }
         }
@@ -206,7 +205,7 @@ final class Affixes {
     /** {@code MA} and {@code Ph.D.} may be letters behind a name; {@code Ma} in a text of mixed case is none. */
     private static boolean looksLikeLetters(NameText text, int at, int length, int classes) {
         boolean doubtful = (classes & WordInfo.CREDENTIAL_OR_NAME) != 0;
-        return length > 1 || !doubtful || !text.tokens.isMixedCase() || text.tokens.isAllCaps(at);
+        return length > 1 || !doubtful || !text.tokens.isMixedCase() || text.isAllCaps(at);
     }
 
     /** {@code JR} behind a single name may be two initials. */

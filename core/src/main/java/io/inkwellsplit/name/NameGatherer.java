@@ -46,8 +46,8 @@ final class NameGatherer {
         for (int i = 0; i < k; i++) {
             int token = affixes.words[i];
             if (text.tokens.letters(token) > 2) {
-                capitals += text.tokens.isAllCaps(token) ? 1 : 0;
-                others += text.tokens.isAllCaps(token) ? 0 : 1;
+                capitals += text.isAllCaps(token) ? 1 : 0;
+                others += text.isAllCaps(token) ? 0 : 1;
             }
         }
         return capitals > 0 && others > 0;
@@ -61,7 +61,7 @@ final class NameGatherer {
         evidence.countFamilyNames(families == 2);
         for (int i = 0; i < k; i++) {
             int token = affixes.words[i];
-            if (!text.tokens.isInitial(token) && !text.has(token, WordInfo.PARTICLE)) {
+            if (!text.isInitial(token) && !text.has(token, WordInfo.PARTICLE)) {
                 if (affixes.segments[i] == 0) {
                     evidence.countFamily(text.tokens.hash(token));
                 } else {
@@ -75,8 +75,8 @@ final class NameGatherer {
         int first = affixes.words[0];
         int last = affixes.words[k - 1];
         double odds = text.odds[first] - text.odds[last];
-        boolean initialFirst = text.tokens.isInitial(first);
-        boolean initialLast = text.tokens.isInitial(last);
+        boolean initialFirst = text.isInitial(first);
+        boolean initialLast = text.isInitial(last);
         if (initialFirst != initialLast) {
             odds += initialFirst ? DECISIVE : -DECISIVE;
         }
@@ -93,7 +93,7 @@ final class NameGatherer {
 
     /** A word next to the family name that is itself as good as always a family name makes two of them. */
     private static void familyNames(NameText text, int k, int beside, NameEvidence evidence) {
-        if (k == 2 || text.tokens.isInitial(beside) || text.odds[beside] > DECISIVE / 2) {
+        if (k == 2 || text.isInitial(beside) || text.odds[beside] > DECISIVE / 2) {
             evidence.countFamilyNames(false);
         } else if (text.odds[beside] < -DECISIVE) {
             evidence.countFamilyNames(true);
@@ -101,10 +101,10 @@ final class NameGatherer {
     }
 
     private static void count(NameText text, int given, int family, NameEvidence evidence) {
-        if (!text.tokens.isInitial(given)) {
+        if (!text.isInitial(given)) {
             evidence.countGiven(text.tokens.hash(given));
         }
-        if (!text.tokens.isInitial(family)) {
+        if (!text.isInitial(family)) {
             evidence.countFamily(text.tokens.hash(family));
         }
     }

@@ -213,7 +213,7 @@ final class NameScorer {
         } else if (!text.tokens.isMixedCase()) {
             tally.add(FAMILY_FIRST_ALL_CAPITALS, 1);
         }
-        if (text.tokens.isInitial(shape.lastGiven)) {
+        if (text.isInitial(shape.lastGiven)) {
             tally.add(FAMILY_FIRST_INITIAL_BEHIND, 1);
         }
         if (shape.familyWords == 1 && text.has(shape.firstFamily, WordInfo.EAST_ASIAN)) {

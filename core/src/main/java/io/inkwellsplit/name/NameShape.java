@@ -37,7 +37,7 @@ final class NameShape {
         middles += first ? 0 : 1;
         firstGiven = firstGiven < 0 ? token : firstGiven;
         lastGiven = token;
-        boolean caps = text.tokens.isAllCaps(token);
+        boolean caps = text.isAllCaps(token);
         givenCaps &= caps;
         someGivenCaps |= caps && text.tokens.letters(token) > 2;
     }
@@ -51,8 +51,8 @@ final class NameShape {
 
     void familyCore(NameText text, int token) {
         familyCores++;
-        boolean caps = text.tokens.isAllCaps(token);
-        familyCaps &= caps || text.tokens.isInitial(token);
+        boolean caps = text.isAllCaps(token);
+        familyCaps &= caps || text.isInitial(token);
         someFamilyCaps |= caps;
     }
 

@@ -20,6 +20,9 @@ final class NameText {
     /** From this digit of frequency on, two letters are taken for a given name in a text of capitals: {@code ED}. */
     private static final int COMMON_GIVEN = 8;
 
+    private static final int INITIAL = 1;
+    private static final int TOGETHER = 2;
+    private static final int ALL_CAPS = 4;
     private static final long CO = Tokens.hashOfWord("co");
 
     final Tokens tokens = new Tokens();
@@ -29,6 +32,7 @@ final class NameText {
 
     int[] phraseInfo = new int[32];
     double[] odds = new double[32];
+    private byte[] traits = new byte[32];
     /** By how much the column uses the word as a given name rather than a family name, in natural-log odds. */
     double[] columnOdds = new double[32];
 
@@ -60,6 +64,7 @@ final class NameText {
             phraseInfo = new int[size];
             odds = new double[size];
             columnOdds = new double[size];
+            traits = new byte[size];
             labels = new byte[size];
         }
         joinStart = -1;
@@ -111,6 +116,9 @@ final class NameText {
             word &= ~WordInfo.ORGANISATION_OR_NAME;
         }
         info[i] = word;
+        boolean initial = tokens.isInitial(i);
+        boolean together = !initial && kind == TokenKind.WORD && areInitialsTogether(i);
+        traits[i] = (byte) ((initial ? INITIAL : 0) | (together ? TOGETHER : 0) | (tokens.isAllCaps(i) ? ALL_CAPS : 0));
         hasBrackets |= kind == TokenKind.QUOTE || kind == TokenKind.OPEN || (word & WordInfo.BIRTH) != 0;
         hasMarks |= kind == TokenKind.MARK;
         labels[i] = switch (kind) {
@@ -233,7 +241,7 @@ final class NameText {
      *
      * <p>With a vowel it may be a name; then there must be two letters that are no given name.
      */
-    boolean isInitialsTogether(int token) {
+    private boolean areInitialsTogether(int token) {
         int letters = tokens.letters(token);
         if (letters < 2
                 || letters > 3
@@ -249,6 +257,18 @@ final class NameText {
         }
         boolean seldomGiven = (info[token] & 0xf) < COMMON_GIVEN;
         return !hasVowel(token) || letters == 2 && (tokens.isMixedCase() || seldomGiven);
+    }
+
+    boolean isInitialsTogether(int token) {
+        return (traits[token] & TOGETHER) != 0;
+    }
+
+    boolean isInitial(int token) {
+        return (traits[token] & INITIAL) != 0;
+    }
+
+    boolean isAllCaps(int token) {
+        return (traits[token] & ALL_CAPS) != 0;
     }
 
     private boolean hasVowel(int token) {

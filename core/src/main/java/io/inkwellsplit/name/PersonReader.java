@@ -213,7 +213,7 @@ final class PersonReader {
                 && (doubtfulParticlesBehind
                         || text.tokens.isAllLower(token)
                         || !text.has(token, WordInfo.PARTICLE_OR_NAME))
-                && !text.tokens.isInitial(token);
+                && !text.isInitial(token);
     }
 
     private void given(Candidate candidate, NameText text, int from, int to) {

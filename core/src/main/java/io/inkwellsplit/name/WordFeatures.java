@@ -11,7 +11,7 @@ final class WordFeatures {
 
     static void given(NameText text, int i, boolean first, Layout layout, Tally tally) {
         tally.add(first ? COLUMN_FIRST : COLUMN_MIDDLE, text.columnOdds[i]);
-        if (text.tokens.isInitial(i)) {
+        if (text.isInitial(i)) {
             tally.add(first ? FIRST_INITIAL : MIDDLE_INITIAL, 1);
         } else if (first && text.isInitialsTogether(i)) {
             tally.add(FIRST_INITIALS_TOGETHER, 1);
@@ -28,8 +28,7 @@ final class WordFeatures {
 
     private static void givenParticle(NameText text, int i, boolean first, Layout layout, Tally tally) {
         boolean doubtful = text.has(i, WordInfo.PARTICLE_OR_NAME);
-        boolean sure =
-                !text.tokens.isInitial(i) && text.has(i, WordInfo.PARTICLE) && (!doubtful || text.tokens.isAllLower(i));
+        boolean sure = !text.isInitial(i) && text.has(i, WordInfo.PARTICLE) && (!doubtful || text.tokens.isAllLower(i));
         if (first) {
             if (sure) {
                 tally.add(FIRST_PARTICLE, 1);
@@ -39,7 +38,7 @@ final class WordFeatures {
             return;
         } else if (sure) {
             tally.add(MIDDLE_PARTICLE, 1);
-        } else if (!text.tokens.isInitial(i)) {
+        } else if (!text.isInitial(i)) {
             tally.add(MIDDLE_PARTICLE_OR_NAME, 1);
         }
     }
@@ -50,7 +49,7 @@ final class WordFeatures {
         if (before > 0) {
             tally.add(LAST_EXTRA_WORD, 1);
         }
-        if (text.tokens.isInitial(i)) {
+        if (text.isInitial(i)) {
             tally.add(LAST_INITIAL, 1);
         } else if (text.isUnknown(i)) {
             tally.add(LAST_UNKNOWN, 1);
@@ -95,7 +94,7 @@ final class WordFeatures {
             if (i > 0 && text.is(i - 1, TokenKind.COMMA)) {
                 tally.add(TAIL_OR_NAME_COMMA, 1);
             }
-            if (text.tokens.isMixedCase() && text.tokens.isAllCaps(i)) {
+            if (text.tokens.isMixedCase() && text.isAllCaps(i)) {
                 tally.add(TAIL_OR_NAME_CAPITALS, 1);
             }
         }

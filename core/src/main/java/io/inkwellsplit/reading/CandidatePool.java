@@ -60,7 +60,7 @@ public final class CandidatePool<C extends Weighed> {
         for (int i = 0; i < size; i++) {
             C candidate = pool.get(i);
             double behind = candidate.score - best.score;
-            candidate.probability = behind < NEGLIGIBLE ? 0 : Math.exp(behind);
+            candidate.probability = candidate == best ? 1 : behind < NEGLIGIBLE ? 0 : Math.exp(behind);
             total += candidate.probability;
         }
         for (int i = 0; i < size; i++) {
