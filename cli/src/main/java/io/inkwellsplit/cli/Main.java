@@ -1,6 +1,7 @@
 package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.TableException;
+import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import org.jspecify.annotations.Nullable;
@@ -23,8 +24,8 @@ public final class Main {
 
     /** Runs a command and ends the program with its exit code. */
     public static void main(String[] args) {
-        PrintWriter out = new PrintWriter(new java.io.OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
-        PrintWriter err = new PrintWriter(new java.io.OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
+        PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
+        PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
         System.exit(run(out, err, args));
     }
 

@@ -5,6 +5,7 @@ import io.inkwellsplit.reading.Reason;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 
 /** Says in words which features decided for or against a candidate. */
 final class Reasons {
@@ -48,8 +49,7 @@ final class Reasons {
         if (times < 1.5) {
             return words + " is as often a given name as a family name";
         }
-        String often =
-                times < 10 ? String.format(java.util.Locale.ROOT, "%.1f", times) : Long.toString(Math.round(times));
+        String often = times < 10 ? String.format(Locale.ROOT, "%.1f", times) : Long.toString(Math.round(times));
         return words + " is a " + (odds > 0 ? "given" : "family") + " name " + often + " times as often as a "
                 + (odds > 0 ? "family" : "given") + " name";
     }

@@ -1,5 +1,6 @@
 package io.inkwellsplit.pattern;
 
+import java.text.BreakIterator;
 import java.util.Locale;
 
 /** What is done to a field's value before it is put in; named as in the person names of Unicode UTS #35. */
@@ -59,7 +60,7 @@ enum Modifier {
     }
 
     private static String firstCharacter(String word) {
-        java.text.BreakIterator characters = java.text.BreakIterator.getCharacterInstance(Locale.ROOT);
+        BreakIterator characters = BreakIterator.getCharacterInstance(Locale.ROOT);
         characters.setText(word);
         return word.substring(0, characters.next());
     }

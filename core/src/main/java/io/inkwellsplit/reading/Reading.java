@@ -3,6 +3,7 @@ package io.inkwellsplit.reading;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -167,7 +168,6 @@ public final class Reading {
         for (Part part : parts()) {
             text.append(' ').append(part.key().key()).append('=').append(part.text());
         }
-        return text.append(String.format(java.util.Locale.ROOT, " (%.3f)", confidence))
-                .toString();
+        return text.append(String.format(Locale.ROOT, " (%.3f)", confidence)).toString();
     }
 }

@@ -1,6 +1,7 @@
 package io.inkwellsplit.reading;
 
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Adds up the weighted features of one candidate reading.
@@ -10,7 +11,7 @@ import java.util.Arrays;
  */
 public final class Tally {
     private final double[] weights;
-    private final double @org.jspecify.annotations.Nullable [] seen;
+    private final double @Nullable [] seen;
     private double sum;
 
     /**

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /** Learns the weights of names: {@code LearnNames <folder with the lists> <weights file>}. */
 public final class LearnNames {
@@ -41,8 +42,7 @@ public final class LearnNames {
         System.out.println("learned from " + examples.size() + " names, calibrated on " + outcomes.size());
     }
 
-    private void examples(
-            NameSets sets, List<Example> into, @org.jspecify.annotations.Nullable List<Outcome> misses, int columns) {
+    private void examples(NameSets sets, List<Example> into, @Nullable List<Outcome> misses, int columns) {
         for (int i = 0; i < columns; i++) {
             for (NameSets.Set set : NameSets.Set.values()) {
                 List<Labelled> column = sets.column(set);

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Builds {@code lexicon.txt}: for each word how often it is a given name and how often a family name.
@@ -116,7 +117,7 @@ final class LexiconBuilder {
         Files.writeString(file, text);
     }
 
-    private static char digit(@org.jspecify.annotations.Nullable Double share) {
+    private static char digit(@Nullable Double share) {
         if (share == null) {
             return '0';
         }

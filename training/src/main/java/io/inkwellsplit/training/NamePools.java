@@ -3,6 +3,7 @@ package io.inkwellsplit.training;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.function.Supplier;
@@ -110,7 +111,7 @@ final class NamePools {
         if (a.indexOf(' ') >= 0 || a.length() < 4 || b.length() < 4) {
             return a;
         }
-        return a.substring(0, a.length() / 2) + b.substring(b.length() / 2).toLowerCase(java.util.Locale.ROOT);
+        return a.substring(0, a.length() / 2) + b.substring(b.length() / 2).toLowerCase(Locale.ROOT);
     }
 
     private String ranked(List<String> list) {

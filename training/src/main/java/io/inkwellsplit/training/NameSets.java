@@ -3,6 +3,7 @@ package io.inkwellsplit.training;
 import io.inkwellsplit.training.NameWriter.Casing;
 import io.inkwellsplit.training.NameWriter.Extras;
 import io.inkwellsplit.training.NameWriter.Order;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +30,7 @@ public final class NameSets {
     }
 
     /** @param folder where the name lists are */
-    public NameSets(java.nio.file.Path folder, long seed) {
+    public NameSets(Path folder, long seed) {
         this.pools = new NamePools(new NameSources(folder), new Random(seed));
         this.writer = new NameWriter(pools);
         this.layers = new LayerWriter(pools, writer);

@@ -4,6 +4,7 @@ import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import io.inkwellsplit.table.csv.Dialect.Quoting;
+import java.io.IOException;
 
 /** Tells the dialect of a table from its first characters. */
 final class DialectFinder {
@@ -44,7 +45,7 @@ final class DialectFinder {
                     break;
                 }
             }
-        } catch (CsvParseException | java.io.IOException e) {
+        } catch (CsvParseException | IOException e) {
             return 0;
         }
         if (!wholeFile && rows > 1 && rows < MAX_ROWS) {
