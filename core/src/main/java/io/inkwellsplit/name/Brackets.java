@@ -61,6 +61,10 @@ final class Brackets {
         if (text.freeWords(from, end) == 0) {
             return;
         }
+        if (isElectronic(text, from, end)) {
+            free(text, from, end, NamePart.UNPLACED);
+            return;
+        }
         if (text.isFreeWord(from) && text.has(from, WordInfo.BIRTH) && from + 1 < end) {
             text.label(from, from + 1, NameText.ANNOUNCEMENT);
             free(text, from + 1, end, NamePart.BIRTH_NAME);
@@ -73,6 +77,16 @@ final class Brackets {
         } else {
             free(text, from, end, NamePart.NICKNAME);
         }
+    }
+
+    /** An e-mail address is no called-by name. */
+    private static boolean isElectronic(NameText text, int from, int end) {
+        for (int i = from; i < end; i++) {
+            if (text.is(i, TokenKind.MARK) && text.tokens.charAt(text.tokens.start(i)) == '@') {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean all(NameText text, int from, int end, int classes) {

@@ -8,6 +8,11 @@ import io.inkwellsplit.text.TokenKind;
 
 /** Proposes the ways in which a value can name two people. */
 final class CoupleReader {
+    /** By how much the words of both sides together must speak for given names first, in natural-log odds. */
+    private static final double WHOLE_NAMES = 2;
+    /** And how little those of one side may speak against it. */
+    private static final double NOT_AGAINST = -1.5;
+
     private final PersonReader people = new PersonReader();
     private final CandidatePool<Candidate> left = new CandidatePool<>(Candidate::new);
     private final CandidatePool<Candidate> right = new CandidatePool<>(Candidate::new);
@@ -23,6 +28,34 @@ final class CoupleReader {
                 return;
             }
         }
+        int comma = commaBetweenPeople(text);
+        if (comma > 0) {
+            propose(text, comma, comma + 1, out);
+        }
+    }
+
+    /** {@code Ines Brandt, Tobias Wren}: the one comma, where the words on both sides speak for whole names; else -1. */
+    private static int commaBetweenPeople(NameText text) {
+        int comma = -1;
+        for (int i = 0; i < text.count; i++) {
+            if (text.is(i, TokenKind.COMMA)) {
+                if (comma >= 0) {
+                    return -1;
+                }
+                comma = i;
+            } else if (!text.isFreeWord(i)) {
+                return -1;
+            }
+        }
+        if (comma < 2 || comma > text.count - 3) {
+            return -1;
+        }
+        if (text.tokens.charAt(text.tokens.start(comma)) == ';') {
+            return comma;
+        }
+        double left = text.odds[0] - text.odds[comma - 1];
+        double right = text.odds[comma + 1] - text.odds[text.count - 1];
+        return Math.min(left, right) > NOT_AGAINST && left + right > WHOLE_NAMES ? comma : -1;
     }
 
     static boolean isConnector(NameText text, int i) {
@@ -51,7 +84,7 @@ final class CoupleReader {
         if (a.kind != Kind.PERSON || b.kind != Kind.PERSON) {
             return;
         }
-        Couple couple = coupleOf(a.layout, b.layout);
+        Couple couple = coupleOf(a.layout, b.layout, isTitled(a, 0, join));
         if (couple == Couple.NONE || a.layout == Layout.NONE && !isTitled(a, 0, join)) {
             return;
         }
@@ -75,7 +108,11 @@ final class CoupleReader {
         }
     }
 
-    private static Couple coupleOf(Layout a, Layout b) {
+    private static Couple coupleOf(Layout a, Layout b, boolean titled) {
+        if (a == Layout.FAMILY_ONLY && b == Layout.GIVEN_ONLY && titled) {
+            // "Brandt, Mr. & Mrs. Tobias": the given name behind belongs to the first.
+            return Couple.TITLES;
+        }
         boolean leftHasFamily = a != Layout.GIVEN_ONLY && a != Layout.NONE;
         boolean rightHasFamily = b != Layout.GIVEN_ONLY && b != Layout.NONE;
         if (a == Layout.NONE) {

@@ -70,6 +70,7 @@ enum NameFeature {
     COUPLE_SHARED_RIGHT("two given names share the last name behind them"),
     COUPLE_SHARED_LEFT("two given names share the last name before them"),
     COUPLE_TITLES("two titles share a name"),
+    COUPLE_COMMA("a comma stands between two whole names"),
     COUPLE_SLASH("a slash joins two people"),
     COLUMN_ORDER("the column writes names in this order"),
     COLUMN_ONE_ORDER("the column writes as good as all names in this order"),

@@ -48,6 +48,9 @@ final class NameScorer {
             case TITLES -> tally.add(COUPLE_TITLES, 1);
             default -> {}
         }
+        if (text.is(candidate.join, TokenKind.COMMA)) {
+            tally.add(COUPLE_COMMA, 1);
+        }
         if (text.is(candidate.join, TokenKind.MARK)) {
             tally.add(COUPLE_SLASH, 1);
         }

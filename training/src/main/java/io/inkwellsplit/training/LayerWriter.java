@@ -195,7 +195,24 @@ final class LayerWriter {
         String b = pools.given("en_US");
         String family = new Person(pools, pools.pick("en_US", "en_US", "de", "nl")).family;
         boolean comma = order == Order.FAMILY_COMMA;
-        switch (pools.number(0, 6)) {
+        switch (pools.number(0, 8)) {
+            case 7 -> {
+                draft.part(NamePart.FIRST, a)
+                        .plain(" ")
+                        .part(NamePart.LAST, family)
+                        .plain(pools.pick(", ", "; "));
+                draft.part(NamePart.SECOND_FIRST, b).plain(" ").part(NamePart.SECOND_LAST, pools.family("en_US"));
+            }
+            case 8 -> {
+                draft.part(NamePart.LAST, family)
+                        .plain(", ")
+                        .part(NamePart.TITLE, pools.pick("Mr.", "Mr", "Dr."))
+                        .plain(and);
+                draft.part(NamePart.SECOND_TITLE, pools.pick("Mrs.", "Mrs"))
+                        .plain(" ")
+                        .part(NamePart.FIRST, a);
+                draft.share(NamePart.LAST, NamePart.SECOND_LAST);
+            }
             case 0, 1, 2 -> {
                 if (comma) {
                     draft.part(NamePart.LAST, family).plain(", ");
