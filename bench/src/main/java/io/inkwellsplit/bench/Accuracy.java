@@ -19,10 +19,15 @@ import java.util.Map;
 /**
  * Prints accuracy on labelled values: {@code Accuracy <project folder> [wrong]}.
  *
- * <p>The generated sets come from a seed that training never saw. With {@code wrong}, the values read wrongly follow.
+ * <p>The generated sets come from a seed that training never saw. With {@code wrong}, the values read wrongly follow,
+ * and the sets come from another seed, so that the reported ones serve for nothing but reporting.
  */
 public final class Accuracy {
-    private static final long SEED = 62_701;
+    /** The sets that are reported: nobody looks at what is wrong in them. */
+    private static final long REPORTED = 90_210_417;
+    /** The sets that are looked at while the code is written; their figures are not reported. */
+    private static final long LOOKED_AT = 62_701;
+
     private static final int COLUMNS = 150;
     private static final int ADDRESSES = 10_000;
 
@@ -31,6 +36,7 @@ public final class Accuracy {
     public static void main(String[] args) {
         Path root = Path.of(args.length > 0 ? args[0] : ".");
         boolean wrong = args.length > 1 && args[1].equals("wrong");
+        long seed = wrong ? LOOKED_AT : REPORTED;
         Map<String, Score> scores = new LinkedHashMap<>();
         Score demoNames = new Score();
         for (String list : List.of("sign-ups-Singer", "members-Member", "box-office-Patron")) {
@@ -43,12 +49,12 @@ public final class Accuracy {
         scores.put("demo: box-office-Address", demoAddresses);
         Score formats = new Score();
         for (NameSets.Set set : NameSets.Set.values()) {
-            generated(root, set, true, scores, formats);
-            generated(root, set, false, scores, new Score());
+            generated(root, seed, set, true, scores, formats);
+            generated(root, seed, set, false, scores, new Score());
         }
         for (AddressSets.Set set : AddressSets.Set.values()) {
             Score score = new Score();
-            AddressSets sets = new AddressSets(root.resolve("training/data"), SEED + set.ordinal());
+            AddressSets sets = new AddressSets(root.resolve("training/data"), seed + set.ordinal());
             addresses(sets.rows(set, ADDRESSES), score);
             scores.put("generated: " + set.name().toLowerCase(Locale.ROOT).replace('_', ' '), score);
         }
@@ -65,8 +71,9 @@ public final class Accuracy {
         }
     }
 
-    private static void generated(Path root, NameSets.Set set, boolean learn, Map<String, Score> scores, Score all) {
-        NameSets sets = new NameSets(root.resolve("training/data"), SEED + set.ordinal());
+    private static void generated(
+            Path root, long seed, NameSets.Set set, boolean learn, Map<String, Score> scores, Score all) {
+        NameSets sets = new NameSets(root.resolve("training/data"), seed + set.ordinal());
         Score score = new Score();
         for (int i = 0; i < COLUMNS; i++) {
             names(sets.column(set), learn, score, all);
