@@ -26,8 +26,8 @@ import org.openjdk.jmh.infra.Blackhole;
 @State(Scope.Thread)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.NANOSECONDS)
-@Fork(1)
-@Warmup(iterations = 4, time = 2)
+@Fork(3)
+@Warmup(iterations = 8, time = 2)
 @Measurement(iterations = 5, time = 2)
 public class SplitBenchmark {
     private static final Path LABELS = Path.of(System.getProperty("inkwell.root", "."), "demo", "labels");

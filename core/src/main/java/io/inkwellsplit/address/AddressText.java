@@ -111,7 +111,7 @@ final class AddressText {
     }
 
     boolean is(int token, TokenKind kind) {
-        return token >= 0 && token < count && tokens.kind(token) == kind;
+        return token >= 0 && token < count && tokens.is(token, kind);
     }
 
     boolean isMark(int token, char c) {
@@ -123,7 +123,7 @@ final class AddressText {
     }
 
     boolean isFreeWord(int token) {
-        return isFree(token) && (tokens.isWord(token) || tokens.kind(token) == TokenKind.NUMBER);
+        return isFree(token) && (tokens.isWord(token) || tokens.is(token, TokenKind.NUMBER));
     }
 
     boolean isComma(int token) {

@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,6 +19,10 @@ public final class NameEvidence {
     private static final int ROWS = 2;
     private static final int SIZE = 1 << 15;
     private static final double MAX_ODDS = 5;
+    /** Logarithms of small counts: every word of every value asks for two. */
+    private static final double[] LOGS =
+            IntStream.range(0, 1024).mapToDouble(i -> Math.log(i + 0.5)).toArray();
+
     private static final int GIVEN = 0;
     private static final int FAMILY = 1;
 
@@ -165,7 +170,12 @@ public final class NameEvidence {
     }
 
     private static double odds(long yes, long no) {
-        return clip(Math.log((yes + 0.5) / (no + 0.5)));
+        return clip(log(yes) - log(no));
+    }
+
+    /** Returns the logarithm of a count and a half. */
+    private static double log(long count) {
+        return count < LOGS.length ? LOGS[(int) count] : Math.log(count + 0.5);
     }
 
     private static double clip(double odds) {

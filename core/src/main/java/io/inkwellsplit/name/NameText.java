@@ -215,7 +215,7 @@ final class NameText {
     }
 
     boolean is(int token, TokenKind kind) {
-        return token >= 0 && token < count && tokens.kind(token) == kind;
+        return token >= 0 && token < count && tokens.is(token, kind);
     }
 
     int firstFreeWord() {

@@ -3,7 +3,6 @@ package io.inkwellsplit.name;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Resources;
 import io.inkwellsplit.text.Resources.Line;
-import io.inkwellsplit.text.Tokens;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -58,7 +57,7 @@ final class NameWords {
             for (int i = tab + 3; i < text.length(); i++) {
                 info |= tag(line, text.charAt(i));
             }
-            merge(words, text.substring(0, tab), info);
+            words.merge(text.substring(0, tab), info, WordInfo.PHRASE);
         }
         Resources.sections(NameWords.class, "words.txt").forEach((section, lines) -> classes(words, section, lines));
 
@@ -67,8 +66,8 @@ final class NameWords {
         Map<String, List<Line>> sections = Resources.sections(NameWords.class, "layers.txt");
         for (Layer layer : Layer.values()) {
             for (Line line : sections.getOrDefault(layer.section(), List.of())) {
-                layers.put(line.text(), layers.get(line.text()) | layer.bit());
-                mergeFirstWord(words, line.text(), WordInfo.LAYER);
+                layers.merge(line.text(), layer.bit(), 0);
+                words.mergeFirstWord(line.text(), WordInfo.LAYER);
                 for (String word : line.text().split("[ -]")) {
                     // Only plain letters: a Spanish keyword must not stand in for a misspelt English one.
                     if (word.length() >= MIN_KEYWORD && word.chars().allMatch(c -> c >= 'a' && c <= 'z')) {
@@ -99,27 +98,11 @@ final class NameWords {
             if (!seen.add(line.text())) {
                 throw line.refuse(line.text() + " stands twice in its section");
             }
-            merge(words, line.text(), bit);
+            words.merge(line.text(), bit, WordInfo.PHRASE);
             if (line.text().matches(".*\\.\\p{L}.*")) {
-                merge(words, line.text().replaceAll("[. ]", ""), bit);
+                words.merge(line.text().replaceAll("[. ]", ""), bit, WordInfo.PHRASE);
             }
         }
-    }
-
-    private static void merge(PhraseTable.Builder words, String phrase, int info) {
-        words.put(phrase, words.get(phrase) | info);
-        Tokens tokens = new Tokens();
-        tokens.read(phrase);
-        if (tokens.count() > 1) {
-            mergeFirstWord(words, phrase, WordInfo.PHRASE);
-        }
-    }
-
-    private static void mergeFirstWord(PhraseTable.Builder words, String phrase, int info) {
-        Tokens tokens = new Tokens();
-        tokens.read(phrase);
-        String first = phrase.substring(tokens.start(0), tokens.end(0));
-        words.put(first, words.get(first) | info);
     }
 
     /** Returns what is known of a word, by its hash; 0 where nothing is. */

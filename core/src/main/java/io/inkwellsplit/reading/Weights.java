@@ -79,10 +79,8 @@ public final class Weights {
         if (knots.length == 0) {
             return probability;
         }
-        int i = 0;
-        while (i < knots.length && knots[i] < probability) {
-            i++;
-        }
+        int found = Arrays.binarySearch(knots, probability);
+        int i = found >= 0 ? found : -found - 1;
         if (i == 0) {
             return values[0];
         }

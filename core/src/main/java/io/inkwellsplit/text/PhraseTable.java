@@ -88,6 +88,8 @@ public final class PhraseTable {
         private int[] values;
         private boolean[] goesOn;
         private int used;
+        /** Of the phrase added last. */
+        private long last;
 
         /** @param expected about how many words will be added */
         public Builder(int expected) {
@@ -117,7 +119,27 @@ public final class PhraseTable {
             int slot = claim(hash);
             int before = values[slot];
             values[slot] = value;
+            last = hash;
             return before;
+        }
+
+        /**
+         * Adds bits to the number of a phrase, and others to that of its first word where it has several.
+         *
+         * @throws IllegalArgumentException if the phrase has no words
+         */
+        public void merge(String phrase, int bits, int firstWordBits) {
+            int before = put(phrase, bits);
+            values[slot(keys, keys.length - 1, last)] |= before;
+            if (tokens.count() > 1) {
+                values[claim(tokens.hash(0))] |= firstWordBits;
+            }
+        }
+
+        /** Adds bits to the number of a phrase's first word alone. */
+        public void mergeFirstWord(String phrase, int bits) {
+            tokens.read(phrase);
+            values[claim(tokens.hash(0))] |= bits;
         }
 
         /** Returns the number of a phrase added before, or {@link #NONE}. */

@@ -22,12 +22,14 @@ public final class Tokens {
     /** How far a closing single quote is looked for; keeps reading linear. */
     private static final int QUOTE_REACH = 40;
 
+    private static final TokenKind[] KINDS = TokenKind.values();
+    private static final int WORD = TokenKind.WORD.ordinal();
     private static final long HASH_SEED = 0x51_7c_c1_b7_27_22_0a_95L;
 
     private char[] chars = new char[128];
     private int length;
     private int count;
-    private TokenKind[] kinds = new TokenKind[32];
+    private byte[] kinds = new byte[32];
     private int[] starts = new int[32];
     private int[] ends = new int[32];
     private int[] letters = new int[32];
@@ -202,7 +204,7 @@ public final class Tokens {
             shapes = Arrays.copyOf(shapes, size);
             hashes = Arrays.copyOf(hashes, size);
         }
-        kinds[count] = kind;
+        kinds[count] = (byte) kind.ordinal();
         starts[count] = start;
         ends[count] = end;
         letters[count] = letterCount;
@@ -217,11 +219,15 @@ public final class Tokens {
     }
 
     public TokenKind kind(int token) {
-        return kinds[token];
+        return KINDS[kinds[token]];
+    }
+
+    public boolean is(int token, TokenKind kind) {
+        return kinds[token] == kind.ordinal();
     }
 
     public boolean isWord(int token) {
-        return kinds[token] == TokenKind.WORD;
+        return kinds[token] == WORD;
     }
 
     public int start(int token) {
@@ -272,7 +278,7 @@ public final class Tokens {
      */
     public boolean isInitial(int token) {
         int signs = isDotted(token) ? 1 : 0;
-        return kinds[token] == TokenKind.WORD
+        return kinds[token] == WORD
                 && letters[token] == 1
                 && ends[token] - starts[token] == 1 + signs
                 && !isIdeograph(token)
