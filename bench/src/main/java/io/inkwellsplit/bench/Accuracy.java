@@ -2,6 +2,7 @@ package io.inkwellsplit.bench;
 
 import io.inkwellsplit.address.AddressLearning;
 import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.column.AddressColumn;
 import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameLearning;
 import io.inkwellsplit.name.NameSplitter;
@@ -17,7 +18,7 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * Prints accuracy on labelled values: {@code Accuracy <project folder> [wrong]}.
+ * Prints accuracy on labelled values: {@code Accuracy <project folder> [wrong] [names|addresses]}.
  *
  * <p>The generated sets come from a seed that training never saw. With {@code wrong}, the values read wrongly follow,
  * and the sets come from another seed, so that the reported ones serve for nothing but reporting.
@@ -29,14 +30,30 @@ public final class Accuracy {
     private static final long LOOKED_AT = 62_701;
 
     private static final int COLUMNS = 150;
+    private static final int COLUMN_ROWS = 40;
     private static final int ADDRESSES = 10_000;
 
     private Accuracy() {}
 
     public static void main(String[] args) {
         Path root = Path.of(args.length > 0 ? args[0] : ".");
-        boolean wrong = args.length > 1 && args[1].equals("wrong");
+        List<String> words = List.of(args);
+        boolean wrong = words.contains("wrong");
         long seed = wrong ? LOOKED_AT : REPORTED;
+        Map<String, Score> scores = new LinkedHashMap<>();
+        if (!words.contains("addresses")) {
+            names(root, seed, scores);
+        }
+        if (!words.contains("names")) {
+            addresses(root, seed, scores);
+        }
+        if (wrong) {
+            scores.forEach(
+                    (name, score) -> score.wrong().forEach(line -> System.out.println("WRONG " + name + " " + line)));
+        }
+    }
+
+    private static void names(Path root, long seed, Map<String, Score> all) {
         Map<String, Score> scores = new LinkedHashMap<>();
         Score demoNames = new Score();
         for (String list : List.of("sign-ups-Singer", "members-Member", "box-office-Patron")) {
@@ -44,31 +61,58 @@ public final class Accuracy {
             names(LabelFile.read(root.resolve("demo/labels/" + list + ".csv")), true, one, demoNames);
             scores.put("demo: " + list, one);
         }
-        Score demoAddresses = new Score();
-        addresses(LabelFile.read(root.resolve("demo/labels/box-office-Address.csv")), demoAddresses);
-        scores.put("demo: box-office-Address", demoAddresses);
         Score formats = new Score();
         for (NameSets.Set set : NameSets.Set.values()) {
             generated(root, seed, set, true, scores, formats);
             generated(root, seed, set, false, scores, new Score());
         }
+        print("Names", scores);
+        System.out.println("### Generated names, by format\n\n" + formats.formats());
+        System.out.println("### Generated names, by part\n\n" + formats.parts());
+        all.putAll(scores);
+    }
+
+    private static void addresses(Path root, long seed, Map<String, Score> all) {
+        Map<String, Score> scores = new LinkedHashMap<>();
+        Score demo = new Score();
+        addresses(LabelFile.read(root.resolve("demo/labels/box-office-Address.csv")), AddressSplitter.standard(), demo);
+        scores.put("demo: box-office-Address", demo);
+        Score every = new Score();
         for (AddressSets.Set set : AddressSets.Set.values()) {
-            Score score = new Score();
             AddressSets sets = new AddressSets(root.resolve("training/data"), seed + set.ordinal());
-            addresses(sets.rows(set, ADDRESSES), score);
-            scores.put("generated: " + set.name().toLowerCase(Locale.ROOT).replace('_', ' '), score);
+            int rows = set == AddressSets.Set.OTHERS ? 3 * ADDRESSES : ADDRESSES;
+            Score score = new Score();
+            addresses(sets.rows(set, rows), AddressSplitter.standard(), score, every);
+            String name = "generated: " + set.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+            scores.put(name, score);
+            Score alone = new Score();
+            Score learned = new Score();
+            for (int i = 0; i < COLUMNS; i++) {
+                List<Labelled> column = sets.column(set, COLUMN_ROWS);
+                addresses(column, AddressSplitter.standard(), alone);
+                addresses(
+                        column,
+                        AddressColumn.learn(
+                                AddressSplitter.standard(),
+                                column.stream().map(Labelled::text).toList()),
+                        learned);
+            }
+            scores.put(name + ", columns, no learning", alone);
+            scores.put(name + ", columns", learned);
         }
+        print("Addresses", scores);
+        System.out.println("### Generated addresses, by format and country\n\n" + every.formats());
+        System.out.println("### Generated addresses, by part\n\n" + every.parts());
+        System.out.println("### Demo addresses, by format\n\n" + demo.formats());
+        all.putAll(scores);
+    }
+
+    private static void print(String title, Map<String, Score> scores) {
+        System.out.println("## " + title + "\n");
         System.out.println("| set | rows | exact rows | exact, of those not flagged | flagged | calibration error |");
         System.out.println("|---|---|---|---|---|---|");
         scores.forEach((name, score) -> System.out.println(score.row(name)));
-        System.out.println("\n### Generated names, by format\n\n" + formats.formats());
-        System.out.println("### Generated names, by part\n\n" + formats.parts());
-        System.out.println("### Demo addresses, by format\n\n" + demoAddresses.formats());
-        System.out.println("### Demo addresses, by part\n\n" + demoAddresses.parts());
-        if (wrong) {
-            scores.forEach(
-                    (name, score) -> score.wrong().forEach(line -> System.out.println("WRONG " + name + " " + line)));
-        }
+        System.out.println();
     }
 
     private static void generated(
@@ -95,10 +139,12 @@ public final class Accuracy {
         }
     }
 
-    private static void addresses(List<Labelled> column, Score score) {
+    private static void addresses(List<Labelled> column, AddressSplitter splitter, Score... scores) {
         for (Labelled gold : column) {
-            Reading reading = AddressSplitter.standard().split(gold.text());
-            score.add(gold, reading, AddressLearning.plainParts(reading));
+            Reading reading = splitter.split(gold.text());
+            for (Score score : scores) {
+                score.add(gold, reading, AddressLearning.plainParts(reading));
+            }
         }
     }
 }

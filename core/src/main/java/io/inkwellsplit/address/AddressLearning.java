@@ -11,8 +11,7 @@ import java.util.Map;
 
 /** Shows the training program what is weighed: the candidates of an address with their parts and features. */
 public final class AddressLearning {
-    private final AddressReader reader =
-            new AddressReader(AddressWords.shipped(), Weights.none(AddressFeature.class), text -> List.of());
+    private final AddressReader reader = new AddressReader(Weights.none(AddressFeature.class), text -> List.of());
 
     /** Returns the names of the features, in their order. */
     public static List<String> features() {
@@ -20,8 +19,13 @@ public final class AddressLearning {
     }
 
     /** Returns the candidates of a value. */
-    public List<Choice> choices(String text) {
-        return reader.choices(text);
+    public List<Choice> choices(String text, AddressEvidence evidence) {
+        return reader.choices(text, null, evidence);
+    }
+
+    /** Adds to the evidence of a column what a labelled value says, as far as reading would be certain of it. */
+    public void teach(String text, Map<String, String> gold, AddressEvidence evidence) {
+        reader.teach(text, gold, evidence);
     }
 
     /** Returns the plain parts of a reading by key; labels are written so. */

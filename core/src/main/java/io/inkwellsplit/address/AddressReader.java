@@ -15,52 +15,66 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** The way of one address from text to reading, in order. Holds the buffers, so it is confined to one thread. */
 final class AddressReader {
     private static final Set<Doubt> NO_DOUBTS = Set.of();
-    /** Of the addresses in countries that are not read yet, about one in ten comes out right all the same. */
-    private static final double ELSEWHERE = 0.1;
+    /** A reading must be as sure as this to teach the column. */
+    private static final double TEACHES = 0.97;
+    /** In a country without a file of its own about every other address comes out right; a guess, never measured. */
+    private static final double ELSEWHERE = 0.5;
 
-    private final AddressWords words;
     private final Weights weights;
     private final AddressText text = new AddressText();
-    private final Tail tail = new Tail();
+    private final CountryGuess guess = new CountryGuess(Countries.shipped());
+    private final Ends ends = new Ends();
     private final HeadReader head = new HeadReader();
     private final CandidatePool<AddressCandidate> candidates = new CandidatePool<>(AddressCandidate::new);
+    private final AddressScorer scorer = new AddressScorer();
+    private final AddressChecks checks = new AddressChecks();
     private final Tally sum;
     private final ReadingBuilder builder;
+    private Ends.Postcode postcode = Ends.Postcode.NONE;
 
-    AddressReader(AddressWords words, Weights weights, Function<String, List<Alternative>> alternatives) {
-        this.words = words;
+    AddressReader(Weights weights, Function<String, List<Alternative>> alternatives) {
         this.weights = weights;
         this.sum = new Tally(weights.array(), Tally.Recording.SUM);
         this.builder = new ReadingBuilder(AddressPart.values(), alternatives);
     }
 
-    Reading read(String source, double doubtBelow) {
-        propose(source);
-        AddressCandidate best = weigh(sum);
+    Reading read(String source, @Nullable Country told, AddressEvidence evidence, double doubtBelow) {
+        propose(source, told, evidence);
+        AddressCandidate best = weigh(evidence);
+        text.show(best);
         boolean blank = isBlank();
         builder.start(source, blank ? Kind.BLANK : Kind.ADDRESS);
         AddressParts.place(text, best, builder);
-        double confidence = weights.calibrate(best.probability) * (isElsewhere(best) ? ELSEWHERE : 1);
-        return builder.build(confidence, blank ? NO_DOUBTS : doubts(best, confidence < doubtBelow));
+        double confidence = weights.calibrate(best.probability) * (isElsewhere() ? ELSEWHERE : 1);
+        return builder.build(confidence, blank ? NO_DOUBTS : doubts(confidence < doubtBelow));
     }
 
-    List<Alternative> alternatives(String source) {
-        propose(source);
+    /** Adds to the evidence of a column what one of its values says, where it is certain. */
+    void gather(String source, @Nullable Country told, AddressEvidence into) {
+        propose(source, told, AddressEvidence.NONE);
+        AddressCandidate best = weigh(AddressEvidence.NONE);
+        if (weights.calibrate(best.probability) >= TEACHES) {
+            text.show(best);
+            into.add(text, best);
+        }
+    }
+
+    List<Alternative> alternatives(String source, @Nullable Country told, AddressEvidence evidence) {
+        propose(source, told, evidence);
+        weigh(evidence);
         Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
-        weigh(tally);
         List<Alternative> alternatives = new ArrayList<>();
         for (int i = 0; i < candidates.size(); i++) {
             AddressCandidate candidate = candidates.get(i);
-            tally.reset();
-            AddressScorer.tally(text, candidate, tally);
-            builder.start(source, isBlank() ? Kind.BLANK : Kind.ADDRESS);
-            AddressParts.place(text, candidate, builder);
+            place(source, candidate, evidence, tally);
             alternatives.add(new Alternative(
                     Kind.ADDRESS,
                     builder.build(candidate.probability, NO_DOUBTS).parts(),
@@ -71,18 +85,38 @@ final class AddressReader {
         return alternatives;
     }
 
-    List<Choice> choices(String source) {
-        propose(source);
+    List<Choice> choices(String source, @Nullable Country told, AddressEvidence evidence) {
+        propose(source, told, evidence);
         Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
         List<Choice> choices = new ArrayList<>();
         for (int i = 0; i < candidates.size(); i++) {
-            tally.reset();
-            AddressScorer.tally(text, candidates.get(i), tally);
-            builder.start(source, Kind.ADDRESS);
-            AddressParts.place(text, candidates.get(i), builder);
+            place(source, candidates.get(i), evidence, tally);
             choices.add(new Choice(AddressLearning.plainParts(builder.build(1, NO_DOUBTS)), tally.seen()));
         }
         return choices;
+    }
+
+    void teach(String source, Map<String, String> gold, AddressEvidence into) {
+        propose(source, null, AddressEvidence.NONE);
+        Tally none = new Tally(weights.array(), Tally.Recording.SUM);
+        for (int i = 0; i < candidates.size(); i++) {
+            AddressCandidate candidate = candidates.get(i);
+            place(source, candidate, AddressEvidence.NONE, none);
+            boolean right =
+                    AddressLearning.plainParts(builder.build(1, NO_DOUBTS)).equals(gold);
+            if (right && candidate.cutAtComma) {
+                into.add(text, candidate);
+                return;
+            }
+        }
+    }
+
+    private void place(String source, AddressCandidate candidate, AddressEvidence evidence, Tally tally) {
+        text.show(candidate);
+        tally.reset();
+        scorer.tally(text, candidate, evidence, tally);
+        builder.start(source, isBlank() ? Kind.BLANK : Kind.ADDRESS);
+        AddressParts.place(text, candidate, builder);
     }
 
     private List<Reason> reasons(double[] seen) {
@@ -97,21 +131,47 @@ final class AddressReader {
         return reasons;
     }
 
-    private void propose(String source) {
-        text.read(source, words);
+    /** Tokens, then the likeliest countries; in the eyes of each: the ends, the marks and the ways to cut the rest. */
+    private void propose(String source, @Nullable Country told, AddressEvidence evidence) {
+        text.read(source);
         candidates.clear();
-        tail.take(text);
-        text.postcode = tail.postcode();
-        Marks.label(text);
-        head.propose(text, candidates);
+        postcode = Ends.Postcode.NONE;
+        guess.guess(text, told, evidence);
+        for (int i = 0; i < guess.count(); i++) {
+            boolean sure = guess.isWritten() || told != null || guess.behind(i) == 0 && evidence.isSure();
+            tried(guess.get(i), guess.behind(i), sure);
+        }
     }
 
-    private AddressCandidate weigh(Tally tally) {
+    private void tried(Country country, double behind, boolean sure) {
+        text.behind = behind;
+        text.use(country);
+        if (country.dashPartsUnit && candidates.size() == 0) {
+            text.cutAtDashes();
+            text.use(country);
+        }
+        ends.take(text, sure, Ends.Region.TAKE);
+        if (candidates.size() == 0) {
+            postcode = ends.postcode();
+        }
+        boolean again = ends.regionMayBeCity();
+        Marks.label(text);
+        head.propose(text, ends.postcodeStart(), candidates);
+        if (again) {
+            text.clearLabels();
+            ends.take(text, sure, Ends.Region.LEAVE);
+            Marks.label(text);
+            head.propose(text, ends.postcodeStart(), candidates);
+        }
+    }
+
+    private AddressCandidate weigh(AddressEvidence evidence) {
         for (int i = 0; i < candidates.size(); i++) {
             AddressCandidate candidate = candidates.get(i);
-            tally.reset();
-            AddressScorer.tally(text, candidate, tally);
-            candidate.score = tally.sum();
+            text.show(candidate);
+            sum.reset();
+            scorer.tally(text, candidate, evidence, sum);
+            candidate.score = sum.sum();
         }
         return candidates.weigh();
     }
@@ -125,7 +185,7 @@ final class AddressReader {
         return true;
     }
 
-    private Set<Doubt> doubts(AddressCandidate best, boolean close) {
+    private Set<Doubt> doubts(boolean close) {
         EnumSet<Doubt> doubts = EnumSet.noneOf(Doubt.class);
         if (close) {
             doubts.add(Doubt.CLOSE_CALL);
@@ -139,25 +199,16 @@ final class AddressReader {
         if (!builder.has(AddressPart.STREET) && !builder.has(AddressPart.BOX)) {
             doubts.add(Doubt.NO_STREET);
         }
-        if (isElsewhere(best)) {
+        if (isElsewhere()) {
             doubts.add(Doubt.OTHER_COUNTRY);
         }
-        if (tail.postcode() == Tail.Postcode.US_SHORT) {
-            doubts.add(Doubt.SHORT_POSTCODE);
-        }
+        checks.check(text, postcode, builder, doubts);
         return doubts.isEmpty() ? NO_DOUBTS : doubts;
     }
 
-    /** Another country is written, or a place has a number in it that is no postcode we know. */
-    private boolean isElsewhere(AddressCandidate best) {
-        for (int i = 0; i < text.count; i++) {
-            int label = best.labels[i];
-            boolean place = label == AddressPart.CITY.ordinal() || label == AddressPart.LOCALITY.ordinal();
-            boolean country = label == AddressPart.COUNTRY.ordinal();
-            if (country && text.lengthOf(i, AddressWords.OTHER_COUNTRY) > 0 || place && text.tokens.hasDigit(i)) {
-                return true;
-            }
-        }
-        return false;
+    /** A country is written that has no data file. */
+    private boolean isElsewhere() {
+        int country = text.find(AddressPart.COUNTRY);
+        return country >= 0 && text.lengthOf(country, AddressWord.OTHER_COUNTRY) > 0;
     }
 }

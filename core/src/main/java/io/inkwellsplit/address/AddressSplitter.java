@@ -5,6 +5,7 @@ import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Weights;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Splits postal addresses, written as one text, into the parts of {@link AddressPart}.
@@ -17,14 +18,18 @@ public final class AddressSplitter {
     private static final double DEFAULT_DOUBT_BELOW = 0.9;
 
     private final double doubtBelow;
+    private final @Nullable Country told;
+    private final AddressEvidence evidence;
     private final ThreadLocal<AddressReader> readers = ThreadLocal.withInitial(this::newReader);
 
-    private AddressSplitter(double doubtBelow) {
+    private AddressSplitter(double doubtBelow, @Nullable Country told, AddressEvidence evidence) {
         this.doubtBelow = doubtBelow;
+        this.told = told;
+        this.evidence = evidence;
     }
 
     private static final class Standard {
-        static final AddressSplitter SPLITTER = new AddressSplitter(DEFAULT_DOUBT_BELOW);
+        static final AddressSplitter SPLITTER = new AddressSplitter(DEFAULT_DOUBT_BELOW, null, AddressEvidence.NONE);
     }
 
     private static final class Model {
@@ -46,11 +51,39 @@ public final class AddressSplitter {
         if (!(confidence >= 0 && confidence <= 1)) {
             throw new IllegalArgumentException("doubtBelow: " + confidence + " is not from 0 to 1");
         }
-        return new AddressSplitter(confidence);
+        return new AddressSplitter(confidence, told, evidence);
+    }
+
+    /**
+     * Returns a splitter for addresses that are in one country unless they say otherwise.
+     *
+     * @param code two letters of ISO 3166-1, such as {@code DE}; see {@link #countries}
+     * @throws IllegalArgumentException if that country's addresses are not read
+     */
+    public AddressSplitter country(String code) {
+        Country country = Countries.shipped()
+                .withCode(code)
+                .orElseThrow(() -> new IllegalArgumentException("country: \"" + code + "\" is none of " + countries()));
+        return new AddressSplitter(doubtBelow, country, evidence);
+    }
+
+    /** Returns the codes of the countries whose addresses are read. */
+    public static List<String> countries() {
+        return Countries.shipped().codes();
+    }
+
+    /** Adds to the evidence of a column what one of its values says. */
+    public void gather(String text, AddressEvidence columnEvidence) {
+        readers.get().gather(Objects.requireNonNull(text, "text"), told, columnEvidence);
+    }
+
+    /** Returns a splitter that reads values in the light of their column; the evidence must not change any more. */
+    public AddressSplitter inLightOf(AddressEvidence columnEvidence) {
+        return new AddressSplitter(doubtBelow, told, columnEvidence);
     }
 
     private AddressReader newReader() {
-        return new AddressReader(AddressWords.shipped(), Model.WEIGHTS, this::alternatives);
+        return new AddressReader(Model.WEIGHTS, this::alternatives);
     }
 
     /**
@@ -60,10 +93,10 @@ public final class AddressSplitter {
      * @return the likeliest reading; of kind {@code BLANK} where there is nothing to read
      */
     public Reading split(String text) {
-        return readers.get().read(Objects.requireNonNull(text, "text"), doubtBelow);
+        return readers.get().read(Objects.requireNonNull(text, "text"), told, evidence, doubtBelow);
     }
 
     private List<Alternative> alternatives(String text) {
-        return newReader().alternatives(text);
+        return newReader().alternatives(text, told, evidence);
     }
 }

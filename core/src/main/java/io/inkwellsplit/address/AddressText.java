@@ -3,9 +3,10 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
+import java.util.Arrays;
 
 /**
- * One address on its way: its tokens, what is known of each, and the label each has been given so far.
+ * One address on its way: its tokens, what each is in the country that is being tried, and the label each has so far.
  *
  * <p>A label is the ordinal of an {@link AddressPart}, or one of the three below 0. A buffer, reused for every value.
  */
@@ -15,40 +16,84 @@ final class AddressText {
     /** A word that announces a part. */
     static final byte ANNOUNCEMENT = -3;
 
+    /** A word must be as long as this to have an ending that tells what it is. */
+    private static final int LONG_WORD = 4;
+
+    private static final int NEEDS_DOT =
+            AddressWord.STREET_HEAD | AddressWord.LOCALITY_HEAD | AddressWord.BUILDING_HEAD | AddressWord.CARE_OF;
+
     final Tokens tokens = new Tokens();
     int count;
     byte[] labels = new byte[32];
-    /** What the tail was found to end in. */
-    Tail.Postcode postcode = Tail.Postcode.NONE;
+    private byte[] untouched = new byte[32];
+    /** The number of each word, and of the longest phrase from it on where that has more than one word. */
+    int[] words = new int[32];
 
-    private final Places places = Places.shipped();
-    private AddressWords words = AddressWords.shipped();
+    int[] phrases = new int[32];
+    private int[] lengths = new int[32];
     private int[] info = new int[32];
-    private int[] phraseLength = new int[32];
     private int[] phraseInfo = new int[32];
+    /** Where the commas, line ends and spaced dashes are. */
+    private boolean[] commas = new boolean[32];
 
-    void read(String text, AddressWords words) {
-        this.words = words;
+    private final Countries countries = Countries.shipped();
+    private final Places places = Places.shipped();
+    Country country = countries.get(0);
+    /** By how many points the country that is being tried is behind the likeliest one. */
+    double behind;
+
+    private String source = "";
+
+    void read(String text) {
+        source = text;
         tokens.read(text);
+        prepare();
+    }
+
+    /** Returns whether there are no letters beside a to z in it. */
+    boolean isPlain() {
+        for (int i = 0; i < source.length(); i++) {
+            if (source.charAt(i) > 'z') {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    String source() {
+        return source;
+    }
+
+    private void prepare() {
         count = tokens.count();
         if (labels.length < count) {
             int size = count * 2;
             labels = new byte[size];
+            untouched = new byte[size];
+            words = new int[size];
+            phrases = new int[size];
+            lengths = new int[size];
             info = new int[size];
-            phraseLength = new int[size];
             phraseInfo = new int[size];
+            commas = new boolean[size];
         }
+        PhraseTable table = countries.words();
         for (int i = 0; i < count; i++) {
-            info[i] = words.table().get(tokens.hash(i));
-            phraseLength[i] = 0;
-            if ((info[i] & AddressWords.PHRASE) != 0) {
-                int length = words.table().longest(tokens, i, count);
+            int word = table.get(tokens.hash(i));
+            words[i] = word;
+            phrases[i] = PhraseTable.NONE;
+            lengths[i] = 0;
+            if (word != PhraseTable.NONE && countries.startsPhrase(word)) {
+                int length = table.longest(tokens, i, count);
                 if (length > 1) {
-                    phraseLength[i] = length;
-                    phraseInfo[i] = words.table().value(tokens, i, length);
+                    lengths[i] = length;
+                    phrases[i] = table.value(tokens, i, length);
                 }
             }
-            labels[i] = switch (tokens.kind(i)) {
+            TokenKind kind = tokens.kind(i);
+            boolean dash = kind == TokenKind.MARK && isChar(i, '-') && !tokens.isGlued(i);
+            commas[i] = kind == TokenKind.COMMA || kind == TokenKind.BREAK || dash;
+            untouched[i] = switch (kind) {
                 case WORD, NUMBER, AND -> FREE;
                 case MARK -> isSeparatingMark(i) ? SEPARATOR : FREE;
                 default -> SEPARATOR;
@@ -56,19 +101,76 @@ final class AddressText {
         }
     }
 
+    /** Looks at the words with the eyes of one country; no token has a label afterwards. */
+    void use(Country tried) {
+        country = tried;
+        for (int i = 0; i < count; i++) {
+            int is = tried.word(words[i]);
+            if (is == 0 && (tokens.isWord(i) && tokens.letters(i) >= LONG_WORD || tokens.hasHyphen(i))) {
+                is = tried.ending(tokens, i);
+            }
+            boolean bareLetter = tokens.letters(i) == 1 && !tokens.isDotted(i);
+            info[i] = bareLetter && tokens.isWord(i) ? is & ~NEEDS_DOT : is;
+            phraseInfo[i] = lengths[i] > 1 ? tried.word(phrases[i]) : 0;
+        }
+        System.arraycopy(untouched, 0, labels, 0, count);
+    }
+
+    /** Parts flat and house that a hyphen joins; the tokens are others afterwards. */
+    void cutAtDashes() {
+        for (int i = 0; i < count; i++) {
+            boolean opensLine = i == 0 || isComma(i - 1);
+            if (opensLine && is(i, TokenKind.NUMBER) && tokens.hasHyphen(i) && i + 1 < count && tokens.cutAtHyphen(i)) {
+                prepare();
+                return;
+            }
+        }
+    }
+
+    /** Returns how many tokens from one on make a postcode of some other country; 0 if they make none. */
+    int foreignPostcode(int token) {
+        int longest = 0;
+        for (long rest = countries.withPostcodeLike(tokens, token); rest != 0; rest &= rest - 1) {
+            Country other = countries.get(Long.numberOfTrailingZeros(rest));
+            longest = Math.max(longest, other.postcodes.match(tokens, token, count));
+        }
+        return longest;
+    }
+
+    /** Takes on the country and the labels of a candidate. */
+    void show(AddressCandidate candidate) {
+        if (candidate.country != country.index) {
+            use(countries.get(candidate.country));
+        }
+        System.arraycopy(candidate.labels, 0, labels, 0, count);
+    }
+
+    /** Takes every label away again. */
+    void clearLabels() {
+        System.arraycopy(untouched, 0, labels, 0, count);
+    }
+
     private boolean isSeparatingMark(int i) {
         return "-:_|\\*~!?=".indexOf(tokens.charAt(tokens.start(i))) >= 0;
+    }
+
+    private boolean isChar(int token, char c) {
+        return tokens.charAt(tokens.start(token)) == c;
     }
 
     boolean has(int token, int classes) {
         return (info[token] & classes) != 0;
     }
 
+    /** Returns how many tokens the longest phrase of any country from here on has; 0 or 1 if there is none. */
+    int phraseLength(int token) {
+        return lengths[token];
+    }
+
     /** Returns how many tokens from here on make the longest word or phrase of one of the classes; 0 for none. */
     int lengthOf(int token, int classes) {
-        int length = phraseLength[token];
-        if (length > 1 && (phraseInfo[token] & classes) != 0) {
-            return length;
+        if ((phraseInfo[token] & classes) != 0) {
+            return lengths[token];
         }
         return has(token, classes) ? 1 : 0;
     }
@@ -77,20 +179,21 @@ final class AddressText {
     enum Town {
         UNKNOWN,
         KNOWN,
-        /** It is in the state that the address names, or British in a British address. */
+        /** It is in the state that the address names. */
         FITS
     }
 
     Town town(int from, int end) {
-        int place = places.find(this, from, end);
+        int place = places.find(country, tokens, from, end);
         if (place == PhraseTable.NONE) {
             return Town.UNKNOWN;
         }
-        boolean fits = postcode == Tail.Postcode.GB ? Places.isBritish(place) : places.isIn(place, stateCode());
-        return fits ? Town.FITS : Town.KNOWN;
+        int state = country.states.isEmpty() || !places.knowsStates(country) ? 0 : state();
+        return state == 0 || places.isIn(country, place, state) ? Town.FITS : Town.KNOWN;
     }
 
-    private int stateCode() {
+    /** Returns the number, from 1, of the state that is labelled; 0 where none is. */
+    int state() {
         int from = 0;
         while (from < count && labels[from] != AddressPart.STATE.ordinal()) {
             from++;
@@ -99,23 +202,31 @@ final class AddressText {
         while (end < count && labels[end] == AddressPart.STATE.ordinal()) {
             end++;
         }
-        return from == end ? PhraseTable.NONE : words.stateCode(tokens, from, end - from);
+        return from == end ? 0 : country.state(tokens, from, end);
     }
 
-    /** Returns whether a run ends in a word for buildings, or is one with its number: {@code Tower B}. */
+    /** Returns whether a run starts or ends in a word for buildings. */
     boolean isBuilding(int from, int end) {
-        boolean numbered = end - from == 2
-                && has(from, AddressWords.BUILDING)
-                && (tokens.letters(end - 1) == 1 || tokens.hasDigit(end - 1));
-        return numbered || has(end - 1, AddressWords.BUILDING);
+        return has(end - 1, AddressWord.BUILDING)
+                || end - from > 1 && lengthOf(from, AddressWord.BUILDING_HEAD) > 0
+                || end - from > 2 && lengthOf(end - 2, AddressWord.BUILDING) == 2;
     }
 
     boolean is(int token, TokenKind kind) {
         return token >= 0 && token < count && tokens.is(token, kind);
     }
 
+    boolean isNumber(int token) {
+        return is(token, TokenKind.NUMBER);
+    }
+
+    /** Returns whether a dot stands behind a token and more behind that: no postcode ends so. */
+    boolean isDottedInside(int token) {
+        return tokens.isDotted(token) && token + 1 < count && !isComma(token + 1);
+    }
+
     boolean isMark(int token, char c) {
-        return is(token, TokenKind.MARK) && tokens.charAt(tokens.start(token)) == c;
+        return is(token, TokenKind.MARK) && isChar(token, c);
     }
 
     boolean isFree(int token) {
@@ -127,7 +238,7 @@ final class AddressText {
     }
 
     boolean isComma(int token) {
-        return is(token, TokenKind.COMMA) || is(token, TokenKind.BREAK);
+        return token >= 0 && token < count && commas[token];
     }
 
     void label(int from, int end, AddressPart part) {
@@ -142,6 +253,20 @@ final class AddressText {
         }
     }
 
+    boolean isLabelled(int token, AddressPart part) {
+        return token >= 0 && token < count && labels[token] == part.ordinal();
+    }
+
+    /** Returns the first token with a label, or -1. */
+    int find(AddressPart part) {
+        for (int i = 0; i < count; i++) {
+            if (labels[i] == part.ordinal()) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** Returns the last free token before {@code end}, or -1. */
     int lastFree(int end) {
         int i = end - 1;
@@ -149,5 +274,45 @@ final class AddressText {
             i--;
         }
         return i;
+    }
+
+    /** Returns the first free token from {@code from} on, or the count. */
+    int nextFree(int from) {
+        int i = from;
+        while (i < count && labels[i] != FREE) {
+            i++;
+        }
+        return i;
+    }
+
+    /** Returns the first word or number from {@code from} on, or the count. */
+    int nextWord(int from) {
+        int i = from;
+        while (i < count && !tokens.isWord(i) && !tokens.is(i, TokenKind.NUMBER)) {
+            i++;
+        }
+        return i;
+    }
+
+    /** Returns where the comma segment of a token begins. */
+    int segmentStart(int token) {
+        int i = token;
+        while (i > 0 && !isComma(i - 1)) {
+            i--;
+        }
+        return i;
+    }
+
+    int segmentEnd(int token) {
+        int i = token;
+        while (i < count && !isComma(i)) {
+            i++;
+        }
+        return i;
+    }
+
+    @Override
+    public String toString() {
+        return country.code + " " + Arrays.toString(Arrays.copyOf(labels, count));
     }
 }

@@ -1,17 +1,13 @@
 package io.inkwellsplit.address;
 
-import io.inkwellsplit.text.TokenKind;
-import io.inkwellsplit.text.Tokens;
-
-/** Labels what its own words give away wherever it stands: units, boxes, care-of and attention lines. */
+/** Labels what its own words give away wherever it stands: units, boxes, localities, care-of and attention lines. */
 final class Marks {
-    private static final long FLOOR = Tokens.hashOfWord("floor");
-    private static final long FL = Tokens.hashOfWord("fl");
-    private static final long FLR = Tokens.hashOfWord("flr");
-
     private Marks() {}
 
     static void label(AddressText text) {
+        if (text.country.slashInCity) {
+            slashInCity(text);
+        }
         for (int i = 0; i < text.count; i++) {
             if (!text.isFree(i)) {
                 continue;
@@ -21,7 +17,13 @@ final class Marks {
                 end = box(text, i);
             }
             if (end == i) {
-                end = unit(text, i);
+                end = Units.label(text, i);
+            }
+            if (end == i) {
+                end = building(text, i);
+            }
+            if (end == i) {
+                end = locality(text, i);
             }
             if (end > i) {
                 i = end - 1;
@@ -31,13 +33,17 @@ final class Marks {
 
     /** {@code c/o Lindqvist}: up to the next comma, or to the house number where there is none. */
     private static int line(AddressText text, int i) {
-        boolean careOf = text.lengthOf(i, AddressWords.CARE_OF) > 0;
-        if (!careOf && text.lengthOf(i, AddressWords.ATTENTION) == 0) {
+        boolean careOf = text.lengthOf(i, AddressWord.CARE_OF) > 0;
+        if (!careOf && text.lengthOf(i, AddressWord.ATTENTION) == 0) {
             return i;
         }
-        int start = i + text.lengthOf(i, AddressWords.CARE_OF | AddressWords.ATTENTION);
+        boolean opensLine = i == 0 || text.isComma(i - 1);
+        int start = i + text.lengthOf(i, AddressWord.CARE_OF | AddressWord.ATTENTION);
+        if (!opensLine && start == i + 1 && text.tokens.isWord(i)) {
+            return i;
+        }
         int end = start;
-        while (end < text.count && !text.isComma(end) && !isNumberBehindName(text, start, end)) {
+        while (end < text.count && !text.isComma(end) && !(end > start && text.isNumber(end))) {
             end++;
         }
         if (end == start) {
@@ -48,24 +54,23 @@ final class Marks {
         return end;
     }
 
-    private static boolean isNumberBehindName(AddressText text, int start, int at) {
-        return at > start && text.is(at, TokenKind.NUMBER);
-    }
-
-    /** {@code PO Box 112}, {@code RR 2 Box 9}, {@code PSC 4 Box 77}. */
+    /** {@code PO Box 112}, {@code RR 2 Box 9}, {@code PSC 4 Box 77}, {@code Postfach 12 34}. */
     private static int box(AddressText text, int i) {
         int end = i;
-        while (end < text.count && text.isFree(end)) {
-            int length = text.lengthOf(end, AddressWords.BOX);
+        while (text.isFree(end)) {
+            int length = text.lengthOf(end, AddressWord.BOX);
             int id = end + length;
-            if (text.isMark(id, '#')) {
+            while (text.isMark(id, '#') || text.isMark(id, ':')) {
                 id++;
             }
-            boolean numbered = length > 0 && (text.is(id, TokenKind.NUMBER) || isShortId(text, id));
+            boolean numbered = length > 0 && (text.isNumber(id) && text.isFree(id) || isShortId(text, id));
             if (!numbered) {
                 break;
             }
             end = id + 1;
+            while (text.isNumber(end) && text.isFree(end) && !(text.isFree(end + 1) && text.tokens.isWord(end + 1))) {
+                end++;
+            }
         }
         if (end > i) {
             text.label(i, end, AddressPart.BOX);
@@ -73,79 +78,77 @@ final class Marks {
         return end;
     }
 
-    /** {@code Apt B}, {@code #203}, {@code Flat 2/1}, {@code 2nd Floor}, {@code Fl 3 Rm 12}. */
-    private static int unit(AddressText text, int i) {
-        int end = i;
-        while (end < text.count && text.isFree(end)) {
-            int next = oneUnit(text, end);
-            if (next == end) {
-                break;
-            }
-            end = next;
-        }
-        if (end > i) {
-            text.label(i, end, AddressPart.UNIT);
-        }
-        return end;
-    }
-
-    private static int oneUnit(AddressText text, int i) {
-        if (text.isMark(i, '#') && text.isFreeWord(i + 1)) {
-            return idEnd(text, i + 2);
-        }
-        int length = text.lengthOf(i, AddressWords.UNIT);
-        if (length > 0) {
-            int id = i + length;
-            boolean sign = text.isMark(id, '#');
-            id += sign ? 1 : 0;
-            if (text.is(id, TokenKind.NUMBER) && text.isFree(id) || isShortId(text, id)) {
-                return idEnd(text, id + 1);
-            }
-        }
-        boolean ordinalBefore = text.is(i, TokenKind.NUMBER)
-                && Character.isLetter(text.tokens.charAt(text.tokens.end(i) - 1))
-                && text.isFree(i + 1)
-                && isFloor(text, i + 1)
-                && !text.is(i + 2, TokenKind.NUMBER)
-                && !isShortId(text, i + 2);
-        if (ordinalBefore) {
-            return i + 2;
-        }
-        boolean alone = (text.lengthOf(i, AddressWords.UNIT_ALONE) == 1 || isFloorAndFlat(text, i))
-                && (i == 0 || text.labels[i - 1] != AddressText.FREE)
-                && (i + 1 == text.count || text.labels[i + 1] != AddressText.FREE);
-        return alone ? i + 1 : i;
-    }
-
-    private static boolean isFloor(AddressText text, int i) {
-        long hash = text.tokens.hash(i);
-        return hash == FLOOR || hash == FL || hash == FLR;
-    }
-
-    /** {@code 2F1}: the first flat on the second floor, in Scotland. */
-    private static boolean isFloorAndFlat(AddressText text, int i) {
-        int start = text.tokens.start(i);
-        return text.is(i, TokenKind.NUMBER)
-                && text.tokens.letters(i) == 3
-                && text.tokens.foldAt(start + 1) == 'f'
-                && Character.isDigit(text.tokens.charAt(start + 2));
-    }
-
-    /** A slash and what is written against it go on with the number: {@code 2/1}. */
-    private static int idEnd(AddressText text, int end) {
-        if (text.isMark(end, '/')
-                && text.tokens.isGlued(end)
-                && text.isFreeWord(end + 1)
-                && text.tokens.isGlued(end + 1)) {
-            return end + 2;
-        }
-        return end;
-    }
-
-    private static boolean isShortId(AddressText text, int token) {
+    static boolean isShortId(AddressText text, int token) {
         return text.isFree(token)
-                && text.lengthOf(token, AddressWords.BOX) == 0
+                && text.lengthOf(token, AddressWord.BOX) == 0
                 && text.tokens.isWord(token)
                 && (text.tokens.letters(token) == 1 || text.tokens.hasDigit(token));
+    }
+
+    /** {@code Bloco B}, {@code Tower 2}: wherever it stands. */
+    private static int building(AddressText text, int i) {
+        int length = text.lengthOf(i, AddressWord.BUILDING_HEAD);
+        if (length == 0 || text.lengthOf(i, AddressWord.STREET_HEAD) > 0) {
+            return i;
+        }
+        int id = i + length;
+        boolean named = isShortId(text, id) || text.isNumber(id) && text.isFree(id);
+        boolean lineEnds = !text.isFreeWord(id + 1);
+        if (named && (lineEnds || !text.country.numberFirst || text.tokens.letters(id) == 1)) {
+            text.label(i, id + 1, AddressPart.BUILDING);
+            return id + 1;
+        }
+        return i;
+    }
+
+    /** {@code Col. Centro} up to the next comma, {@code Caferağa Mah.} from the last one, {@code Chuo-ku} by itself. */
+    private static int locality(AddressText text, int i) {
+        if (text.has(i, AddressWord.LOCALITY_ENDING)) {
+            text.label(i, i + 1, AddressPart.LOCALITY);
+            return i + 1;
+        }
+        if (text.has(i, AddressWord.CITY_ENDING) && text.find(AddressPart.CITY) < 0) {
+            text.label(i, i + 1, AddressPart.CITY);
+            return i + 1;
+        }
+        boolean isCity = text.country.postcodeBeforeCity && text.isLabelled(i - 1, AddressPart.POSTCODE);
+        int head = isCity ? 0 : text.lengthOf(i, AddressWord.LOCALITY_HEAD);
+        if (head > 0
+                && text.isFreeWord(i + head)
+                && (text.tokens.isDotted(i + head - 1) || i == text.segmentStart(i) || text.isNumber(i - 1))
+                && text.lengthOf(i, AddressWord.STREET_HEAD) == 0) {
+            int end = i + head;
+            while (text.isFree(end) && !text.isComma(end)) {
+                end++;
+            }
+            text.label(i, end, AddressPart.LOCALITY);
+            return end;
+        }
+        if (text.has(i, AddressWord.LOCALITY_WORD) && text.isFree(i - 1)) {
+            int from = i;
+            while (text.isFreeWord(from - 1)) {
+                from--;
+            }
+            text.label(from, i + 1, AddressPart.LOCALITY);
+            return i + 1;
+        }
+        return i;
+    }
+
+    /** {@code 34710 Kadıköy/İstanbul}: the district stands before the slash. */
+    private static void slashInCity(AddressText text) {
+        for (int i = text.count - 2; i > 0; i--) {
+            if (text.isMark(i, '/') && text.tokens.isWord(i - 1) && text.tokens.isWord(i + 1) && text.isFree(i + 1)) {
+                int from = i;
+                while (text.isFreeWord(from - 1)
+                        && text.tokens.isWord(from - 1)
+                        && !text.has(from - 1, AddressWord.STREET_TYPE | AddressWord.BUILDING)) {
+                    from--;
+                }
+                text.label(from, i, AddressPart.LOCALITY);
+                text.label(i, i + 1, AddressText.SEPARATOR);
+                return;
+            }
+        }
     }
 }

@@ -3,76 +3,60 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Resources;
 import io.inkwellsplit.text.Resources.Line;
-import java.util.HashMap;
-import java.util.Map;
+import io.inkwellsplit.text.Tokens;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
- * The gazetteer, where its module is on the class path; an empty one elsewhere.
+ * The gazetteer, where its module is on the class path; an empty one elsewhere. A country's places are loaded when they
+ * are first asked for.
  *
- * <p>It is evidence and never a veto: a town it does not know is a town all the same. A place has one number, a set of
- * bits; each state has one bit of {@link #states}.
+ * <p>It is evidence and never a veto: a town it does not know is a town all the same.
  */
 final class Places {
-    private static final int BRITISH = 1;
-    private static final int AMERICAN = 1 << 1;
-    private static final int FIRST_SET = 2;
+    private static final String FOLDER = "/io/inkwellsplit/places/";
 
-    private final PhraseTable names;
-    private final long[] states;
-    private final Map<Integer, Long> stateBits;
+    private final AtomicReferenceArray<CountryPlaces> countries;
 
-    private Places(PhraseTable names, long[] states, Map<Integer, Long> stateBits) {
-        this.names = names;
-        this.states = states;
-        this.stateBits = stateBits;
+    private Places(int size) {
+        countries = new AtomicReferenceArray<>(size);
     }
 
     private static final class Shipped {
-        static final Places PLACES = load();
+        static final Places PLACES = new Places(Countries.shipped().size());
     }
 
     static Places shipped() {
         return Shipped.PLACES;
     }
 
-    /** Each distinct set of states is kept once; a place's number says which, and whether it is British as well. */
-    private static Places load() {
-        PhraseTable.Builder names = new PhraseTable.Builder(40_000);
-        Map<Integer, Long> bits = new HashMap<>();
-        Map<Long, Integer> sets = new HashMap<>();
-        for (Line line : Resources.optionalLines(Places.class, "/io/inkwellsplit/places/US.txt")) {
-            String[] fields = line.fields();
-            long in = 0;
-            for (String state : fields[1].split(",")) {
-                in |= bits.computeIfAbsent(state.charAt(0) << 8 | state.charAt(1), s -> 1L << bits.size());
-            }
-            int set = sets.computeIfAbsent(in, s -> sets.size());
-            names.put(fields[0], set << FIRST_SET | AMERICAN);
+    CountryPlaces of(Country country) {
+        CountryPlaces known = countries.get(country.index);
+        if (known == null) {
+            known = load(country);
+            countries.set(country.index, known);
         }
-        for (Line line : Resources.optionalLines(Places.class, "/io/inkwellsplit/places/GB.txt")) {
-            names.put(line.text(), names.get(line.text()) | BRITISH);
+        return known;
+    }
+
+    private static CountryPlaces load(Country country) {
+        CountryPlaces.Builder builder = new CountryPlaces.Builder(country);
+        for (Line line : Resources.optionalLines(Places.class, FOLDER + country.code + ".txt")) {
+            builder.add(line);
         }
-        long[] states = new long[sets.size()];
-        sets.forEach((in, set) -> states[set] = in);
-        return new Places(names.build(), states, bits);
+        return builder.build();
     }
 
     /** Returns the number of the place that a run of tokens names, or {@link PhraseTable#NONE}. */
-    int find(AddressText text, int from, int end) {
-        return names.value(text.tokens, from, end - from);
+    int find(Country country, Tokens tokens, int from, int end) {
+        return of(country).find(tokens, from, end);
     }
 
-    static boolean isBritish(int place) {
-        return (place & BRITISH) != 0;
+    /** Returns whether it is known in which states a country's places are. */
+    boolean knowsStates(Country country) {
+        return of(country).knowsStates();
     }
 
-    static boolean isAmerican(int place) {
-        return (place & AMERICAN) != 0;
-    }
-
-    /** Returns whether an American place is in a state, given by {@link AddressWords#stateCode}. */
-    boolean isIn(int place, int stateCode) {
-        long bit = stateBits.getOrDefault(stateCode, 0L);
-        return isAmerican(place) && (states[place >> FIRST_SET] & bit) != 0;
+    boolean isIn(Country country, int place, int state) {
+        return of(country).isIn(place, state);
     }
 }

@@ -11,8 +11,11 @@ public enum Doubt {
     UNCLEAR("It is not clear what the text is."),
     NO_CITY("No city was found."),
     NO_STREET("Neither a street nor a box was found."),
-    OTHER_COUNTRY("It seems to be in a country whose addresses are not read yet."),
-    SHORT_POSTCODE("The postcode has lost its leading zero.");
+    OTHER_COUNTRY("It seems to be in a country that has no data here."),
+    SHORT_POSTCODE("The postcode has lost its leading zero."),
+    POSTCODE_FORM("The postcode does not have the form of the country's."),
+    POSTCODE_STATE("The postcode is one of another state."),
+    POSTCODE_CITY("The postcode is one of another city.");
 
     private final String sentence;
 

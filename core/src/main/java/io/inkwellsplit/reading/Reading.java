@@ -24,6 +24,7 @@ public final class Reading {
     private final int[] places;
     private final double confidence;
     private final Set<Doubt> doubts;
+    private final List<Suggestion> suggestions;
     private final Function<String, List<Alternative>> alternatives;
 
     Reading(ReadingBuilder builder, double confidence, Set<Doubt> doubts) {
@@ -32,6 +33,7 @@ public final class Reading {
         this.keys = builder.keys;
         this.places = builder.places();
         this.alternatives = builder.alternatives;
+        this.suggestions = builder.suggestions;
         this.confidence = confidence;
         this.doubts = doubts;
     }
@@ -53,6 +55,11 @@ public final class Reading {
     /** Returns the reasons to look at this reading; empty when there are none. */
     public Set<Doubt> doubts() {
         return Collections.unmodifiableSet(doubts);
+    }
+
+    /** Returns values that parts are likely to mean where they contradict each other; empty where nothing is offered. */
+    public List<Suggestion> suggestions() {
+        return Collections.unmodifiableList(suggestions);
     }
 
     /**

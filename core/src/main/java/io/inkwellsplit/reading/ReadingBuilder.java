@@ -1,5 +1,6 @@
 package io.inkwellsplit.reading;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -17,6 +18,7 @@ public final class ReadingBuilder {
     Kind kind = Kind.UNCLEAR;
     private int[] buffer = new int[64];
     private int size;
+    List<Suggestion> suggestions = List.of();
 
     /**
      * @param keys every key of the parts, by ordinal
@@ -32,6 +34,7 @@ public final class ReadingBuilder {
         source = newSource;
         kind = newKind;
         size = 0;
+        suggestions = List.of();
     }
 
     /** Adds a piece of a part; pieces of one part are added in the order in which its text is to be read. */
@@ -55,6 +58,14 @@ public final class ReadingBuilder {
 
     int[] places() {
         return Arrays.copyOf(buffer, size);
+    }
+
+    /** Offers a value that a part is likely to mean; the part itself stays as it is written. */
+    public void suggest(PartKey part, String value) {
+        if (suggestions.isEmpty()) {
+            suggestions = new ArrayList<>();
+        }
+        suggestions.add(new Suggestion(part, value));
     }
 
     /** Returns whether a part has any piece so far. */

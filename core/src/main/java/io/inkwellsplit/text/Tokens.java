@@ -213,6 +213,54 @@ public final class Tokens {
         count++;
     }
 
+    /**
+     * Cuts a number at its hyphen into two numbers with the hyphen between them, if both sides are digits only.
+     *
+     * @return whether it was cut; the tokens behind it have other indexes then
+     */
+    public boolean cutAtHyphen(int token) {
+        int hyphen = starts[token];
+        while (hyphen < ends[token] && chars[hyphen] != '-') {
+            hyphen++;
+        }
+        if (!isDigits(starts[token], hyphen) || !isDigits(hyphen + 1, ends[token])) {
+            return false;
+        }
+        for (int added = 0; added < 2; added++) {
+            add(TokenKind.MARK, 0, 0, 0, 0, 0);
+        }
+        int behind = count - token - 3;
+        System.arraycopy(kinds, token + 1, kinds, token + 3, behind);
+        System.arraycopy(starts, token + 1, starts, token + 3, behind);
+        System.arraycopy(ends, token + 1, ends, token + 3, behind);
+        System.arraycopy(letters, token + 1, letters, token + 3, behind);
+        System.arraycopy(shapes, token + 1, shapes, token + 3, behind);
+        System.arraycopy(hashes, token + 1, hashes, token + 3, behind);
+        int end = ends[token];
+        set(token, TokenKind.NUMBER, starts[token], hyphen, shapes[token] & GLUED | DIGIT);
+        set(token + 1, TokenKind.MARK, hyphen, hyphen + 1, GLUED);
+        set(token + 2, TokenKind.NUMBER, hyphen + 1, end, GLUED | DIGIT);
+        return true;
+    }
+
+    private boolean isDigits(int from, int end) {
+        for (int i = from; i < end; i++) {
+            if (Chars.classOf(chars[i]) != CharClass.DIGIT) {
+                return false;
+            }
+        }
+        return from < end;
+    }
+
+    private void set(int token, TokenKind kind, int start, int end, int shape) {
+        kinds[token] = (byte) kind.ordinal();
+        starts[token] = start;
+        ends[token] = end;
+        letters[token] = kind == TokenKind.MARK ? 0 : end - start;
+        shapes[token] = shape;
+        hashes[token] = kind == TokenKind.MARK ? hashOf(chars[start]) : hash(start, end);
+    }
+
     /** Returns how many tokens there are. */
     public int count() {
         return count;

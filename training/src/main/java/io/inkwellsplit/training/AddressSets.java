@@ -1,19 +1,23 @@
 package io.inkwellsplit.training;
 
 import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.address.AddressSplitter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Random;
 import java.util.function.UnaryOperator;
 
 /**
- * Generated, labelled addresses of the United States and the United Kingdom; the same seed gives the same ones.
+ * Generated, labelled addresses; the same seed gives the same ones.
  *
  * <p>Three in five cities come from the gazetteer's lists, the others are invented, so that no weight leans on lists alone.
  */
 public final class AddressSets {
+    private static final int TOWNS_IN_COLUMN = 6;
     private static final double INVENTED_CITY = 0.4;
     private static final String[] TYPES =
             ("St St Street Street Ave Ave Avenue Rd Rd Road Dr Drive Ln Lane Ct Court Pl Place Blvd Way Ter Cir Pkwy Hwy Trl Sq Loop"
@@ -43,13 +47,19 @@ public final class AddressSets {
     private final NamePools pools;
     private final List<String> postcodes;
     private final List<String> towns;
+    private final AddressNoise noise;
+    private final List<AddressPatterns> others;
+    /** The towns of the column that is being written; empty while single addresses are. */
+    private final List<String> inColumn = new ArrayList<>();
 
     /** What the addresses are like. */
     public enum Set {
         US_COMMAS,
         US_BARE,
         US_TRICKY,
-        UK
+        UK,
+        /** The other countries, one after the other. */
+        OTHERS
     }
 
     /** @param folder where the lists of names and places are */
@@ -57,7 +67,52 @@ public final class AddressSets {
         this.pools = new NamePools(new NameSources(folder), new Random(seed));
         List<String> rows = GzipLines.of(folder.resolve("us-postcodes.csv.gz"));
         this.postcodes = rows.subList(1, rows.size());
-        this.towns = GzipLines.of(folder.resolve("gb-cities.txt.gz"));
+        Map<String, List<String>> cities = cities(folder);
+        this.towns = cities.getOrDefault("GB", List.of());
+        this.noise = new AddressNoise(pools);
+        this.others = AddressSplitter.countries().stream()
+                .filter(code -> !code.equals("US") && !code.equals("GB"))
+                .map(code -> new AddressPatterns(code, cities.getOrDefault(code, List.of())))
+                .toList();
+    }
+
+    private static Map<String, List<String>> cities(Path folder) {
+        Map<String, List<String>> cities = new HashMap<>();
+        for (String row : GzipLines.of(folder.resolve("cities.csv.gz"))) {
+            String[] fields = row.split(",");
+            cities.computeIfAbsent(fields[0], code -> new ArrayList<>()).add(fields[1]);
+        }
+        return cities;
+    }
+
+    /** Returns a column: addresses of one kind, with a few towns that come back. */
+    public List<Labelled> column(Set set, int count) {
+        inColumn.clear();
+        for (int i = 0; i < TOWNS_IN_COLUMN; i++) {
+            inColumn.add(set == Set.UK ? town() : americanPlace());
+        }
+        AddressPatterns country = others.get(pools.number(0, others.size() - 1));
+        country.startColumn(pools, TOWNS_IN_COLUMN);
+        List<Labelled> rows = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            rows.add(
+                    set == Set.OTHERS
+                            ? country.write(pools, noise)
+                            : rows(set, 1).get(0));
+        }
+        country.endColumn();
+        inColumn.clear();
+        return rows;
+    }
+
+    private String town() {
+        return pools.chance(INVENTED_CITY) ? inventedBritishTown() : pools.any(towns);
+    }
+
+    /** Returns a postcode, a city and a state, with commas between. */
+    private String americanPlace() {
+        String[] place = pools.any(postcodes).split(",");
+        return place[0] + "," + (pools.chance(INVENTED_CITY) ? inventedCity() : place[1]) + "," + place[2];
     }
 
     /** Returns some addresses. */
@@ -70,20 +125,14 @@ public final class AddressSets {
                         case US_BARE -> american(set, false, false);
                         case US_TRICKY -> american(set, pools.chance(0.7), true);
                         case UK -> british();
+                        case OTHERS -> others.get(i % others.size()).write(pools, noise);
                     });
         }
         return rows;
     }
 
-    private UnaryOperator<String> casing(double capitals) {
-        if (pools.chance(capitals)) {
-            return s -> s.toUpperCase(Locale.ROOT);
-        }
-        return pools.chance(0.04) ? s -> s.toLowerCase(Locale.ROOT) : UnaryOperator.identity();
-    }
-
     private Labelled american(Set set, boolean commas, boolean tricky) {
-        AddressDraft draft = new AddressDraft(casing(commas ? 0.15 : 0.5));
+        Draft draft = new Draft(noise.casing(commas ? 0.15 : 0.5));
         String between = commas ? ", " : " ";
         head(draft, commas, tricky);
         boolean box = pools.chance(tricky ? 0.3 : 0.06);
@@ -102,11 +151,11 @@ public final class AddressSets {
         if (box) {
             draft.plain(street ? between : "").part(AddressPart.BOX, box());
         }
-        String[] place = pools.any(postcodes).split(",");
+        String[] place = (inColumn.isEmpty() ? americanPlace() : pools.any(inColumn)).split(",");
         boolean postcode = pools.chance(0.95);
         boolean state = pools.chance(0.97) || !commas;
         if (pools.chance(0.98)) {
-            draft.plain(between).part(AddressPart.CITY, pools.chance(INVENTED_CITY) ? inventedCity() : place[1]);
+            draft.plain(between).part(AddressPart.CITY, place[1]);
         }
         if (state) {
             draft.plain(between).part(AddressPart.STATE, state(place[2]));
@@ -121,11 +170,12 @@ public final class AddressSets {
             draft.plain(between).part(AddressPart.COUNTRY, pools.pick("USA", "United States", "US", "U.S.A."));
         }
         return draft.labelled(
-                set.name().toLowerCase(Locale.ROOT).replace('_', ' '), commas ? this::noisy : UnaryOperator.identity());
+                set.name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                commas ? noise::strewn : UnaryOperator.identity());
     }
 
     /** What stands before the street: a recipient, a care-of line or a building. */
-    private void head(AddressDraft draft, boolean commas, boolean tricky) {
+    private void head(Draft draft, boolean commas, boolean tricky) {
         if (!commas || !pools.chance(tricky ? 0.3 : 0.12)) {
             return;
         }
@@ -277,7 +327,7 @@ public final class AddressSets {
     }
 
     private Labelled british() {
-        AddressDraft draft = new AddressDraft(casing(0.12));
+        Draft draft = new Draft(noise.casing(0.12));
         boolean commas = pools.chance(0.85);
         String between = commas ? ", " : " ";
         boolean named = commas && pools.chance(0.25);
@@ -339,7 +389,7 @@ public final class AddressSets {
                                     : pools.pick("Lower ", "Upper ", "Little ", "West ") + pools.family("en_US"))
                     .plain(", ");
         }
-        draft.part(AddressPart.CITY, pools.chance(INVENTED_CITY) ? inventedBritishTown() : pools.any(towns));
+        draft.part(AddressPart.CITY, inColumn.isEmpty() ? town() : pools.any(inColumn));
         if (pools.chance(0.3)) {
             draft.plain(between).part(AddressPart.COUNTY, pools.pick(COUNTIES));
         }
@@ -350,7 +400,7 @@ public final class AddressSets {
             draft.plain(between)
                     .part(AddressPart.COUNTRY, pools.pick("UK", "England", "Scotland", "Wales", "United Kingdom"));
         }
-        return draft.labelled("uk", commas ? this::noisy : UnaryOperator.identity());
+        return draft.labelled("uk", commas ? noise::strewn : UnaryOperator.identity());
     }
 
     private String inventedBritishTown() {
@@ -365,17 +415,5 @@ public final class AddressSets {
         String inward = pools.number(1, 9) + pools.pick("AB", "QT", "WB", "NN", "LG", "HY");
         String code = outward + pools.pick(" ", " ", " ", "") + inward;
         return pools.chance(0.1) ? code.toLowerCase(Locale.ROOT) : code;
-    }
-
-    /** Stray blanks and commas. */
-    private String noisy(String text) {
-        String s = text;
-        if (pools.chance(0.05)) {
-            s = s.replaceFirst(", ", pools.pick(",", " , ", ",,", ", , "));
-        }
-        if (pools.chance(0.04)) {
-            s = s.replaceFirst(" ", "  ");
-        }
-        return pools.chance(0.03) ? s + pools.pick(",", " ", " ,") : s;
     }
 }

@@ -4,14 +4,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
- * Writes the gazetteer: {@code BuildPlaces <folder with the lists> <folder of the gazetteer>}.
+ * Writes the gazetteer, a file a country: {@code BuildPlaces <folder with the lists> <folder of the gazetteer>}.
  *
- * <p>{@code US.txt} has a post city and the states it is in on each line, with a tab and commas between; {@code GB.txt}
- * has a place on each line.
+ * <p>A line has a place; in {@code US.txt} also, after tabs, the state and the postcodes, with ranges put together.
  */
 public final class BuildPlaces {
     private static final String HEAD = "# Built by the training program; see docs/training.md. Sources: NOTICE.\n";
@@ -21,18 +21,55 @@ public final class BuildPlaces {
     public static void main(String[] args) throws IOException {
         Path lists = Path.of(args[0]);
         Path out = Path.of(args[1]);
-        TreeMap<String, TreeSet<String>> states = new TreeMap<>();
-        List<String> rows = GzipLines.of(lists.resolve("us-postcodes.csv.gz"));
-        for (String row : rows.subList(1, rows.size())) {
+        Map<String, TreeSet<String>> names = new TreeMap<>();
+        Map<String, TreeSet<Integer>> american = new TreeMap<>();
+        for (String row : rows(lists.resolve("us-postcodes.csv.gz"))) {
             String[] fields = row.split(",");
-            states.computeIfAbsent(fields[1], city -> new TreeSet<>()).add(fields[2]);
+            american.computeIfAbsent(fields[1] + "\t" + fields[2], place -> new TreeSet<>())
+                    .add(Integer.parseInt(fields[0]));
+        }
+        for (String row : rows(lists.resolve("cities.csv.gz"))) {
+            String[] fields = row.split(",");
+            if (fields[0].equals("US")) {
+                american.computeIfAbsent(fields[1] + "\t" + fields[2], place -> new TreeSet<>());
+            } else {
+                names.computeIfAbsent(fields[0], country -> new TreeSet<>()).add(fields[1]);
+            }
         }
         StringBuilder text = new StringBuilder(HEAD);
-        states.forEach((city, in) ->
-                text.append(city).append('\t').append(String.join(",", in)).append('\n'));
+        american.forEach((place, postcodes) -> text.append(place)
+                .append(postcodes.isEmpty() ? "" : "\t" + ranges(postcodes))
+                .append('\n'));
         Files.writeString(out.resolve("US.txt"), text);
-        Files.writeString(
-                out.resolve("GB.txt"),
-                HEAD + String.join("\n", GzipLines.of(lists.resolve("gb-cities.txt.gz"))) + "\n");
+        for (Map.Entry<String, TreeSet<String>> country : names.entrySet()) {
+            Files.writeString(
+                    out.resolve(country.getKey() + ".txt"), HEAD + String.join("\n", country.getValue()) + "\n");
+        }
+    }
+
+    private static List<String> rows(Path file) {
+        List<String> rows = GzipLines.of(file);
+        return rows.subList(1, rows.size());
+    }
+
+    private static String ranges(TreeSet<Integer> postcodes) {
+        StringBuilder text = new StringBuilder();
+        int first = -1;
+        int last = -1;
+        for (int code : postcodes) {
+            if (code != last + 1) {
+                append(text, first, last);
+                first = code;
+            }
+            last = code;
+        }
+        append(text, first, last);
+        return text.toString();
+    }
+
+    private static void append(StringBuilder text, int first, int last) {
+        if (first >= 0) {
+            text.append(text.isEmpty() ? "" : " ").append(first).append(last > first ? "-" + last : "");
+        }
     }
 }

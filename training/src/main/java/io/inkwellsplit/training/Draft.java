@@ -1,6 +1,6 @@
 package io.inkwellsplit.training;
 
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.PartKey;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.UnaryOperator;
@@ -19,7 +19,7 @@ final class Draft {
     }
 
     /** Writes a piece of a part. */
-    Draft part(NamePart part, String piece) {
+    Draft part(PartKey part, String piece) {
         String written = casing.apply(piece);
         text.append(written.replace(", ", INNER_COMMA));
         gold.merge(part.key(), written, (a, b) -> a + " " + b);
@@ -27,7 +27,7 @@ final class Draft {
     }
 
     /** Writes a piece that comes first in its part, wherever it stands in the text. */
-    Draft partInFront(NamePart part, String piece) {
+    Draft partInFront(PartKey part, String piece) {
         String written = casing.apply(piece);
         text.append(written);
         gold.merge(part.key(), written, (a, b) -> b + " " + a);
@@ -41,7 +41,7 @@ final class Draft {
     }
 
     /** Gives one part the text of another. */
-    Draft share(NamePart from, NamePart to) {
+    Draft share(PartKey from, PartKey to) {
         String value = gold.get(from.key());
         if (value != null) {
             gold.put(to.key(), value);

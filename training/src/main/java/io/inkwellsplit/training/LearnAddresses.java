@@ -1,5 +1,6 @@
 package io.inkwellsplit.training;
 
+import io.inkwellsplit.address.AddressEvidence;
 import io.inkwellsplit.address.AddressLearning;
 import io.inkwellsplit.training.Calibrator.Outcome;
 import io.inkwellsplit.training.Learner.Example;
@@ -12,6 +13,10 @@ import java.util.List;
 public final class LearnAddresses {
     private static final long SEED = 1848;
     private static final int ROWS = 30_000;
+    /** As many addresses of the other countries together as of this many sets. */
+    private static final int OTHERS = 4;
+
+    private static final int COLUMN = 40;
     private static final int ROUNDS = 12;
     private static final int SHOWN = 40;
 
@@ -37,14 +42,23 @@ public final class LearnAddresses {
         List<Example> examples = new ArrayList<>();
         int shown = 0;
         for (AddressSets.Set set : AddressSets.Set.values()) {
-            for (Labelled row : sets.rows(set, rows)) {
-                Example example = Examples.of(learning.choices(row.text()), row.parts());
-                if (example != null) {
-                    examples.add(example);
-                } else {
-                    misses.add(new Outcome(1, false));
-                    if (Boolean.getBoolean("misses") && shown++ % 97 < 1 && shown < SHOWN * 97) {
-                        System.out.println("  not among the candidates: " + row);
+            int share = set == AddressSets.Set.OTHERS ? rows * OTHERS : rows;
+            for (int column = 0; column < share / COLUMN; column++) {
+                boolean alone = column % 2 == 0;
+                List<Labelled> values = alone ? sets.rows(set, COLUMN) : sets.column(set, COLUMN);
+                AddressEvidence evidence = new AddressEvidence();
+                for (Labelled row : alone ? List.<Labelled>of() : values) {
+                    learning.teach(row.text(), row.parts(), evidence);
+                }
+                for (Labelled row : values) {
+                    Example example = Examples.of(learning.choices(row.text(), evidence), row.parts());
+                    if (example != null) {
+                        examples.add(example);
+                    } else {
+                        misses.add(new Outcome(1, false));
+                        if (Boolean.getBoolean("misses") && shown++ % 97 < 1 && shown < SHOWN * 97) {
+                            System.out.println("  not among the candidates: " + row);
+                        }
                     }
                 }
             }

@@ -1,0 +1,115 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.ReadingBuilder;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Finds parts that contradict each other: the postcode and the state, the city or the country. The parts stay as they
+ * are written; a doubt says so, and the likely value is offered as a suggestion.
+ */
+final class AddressChecks {
+    private static final int US_DIGITS = 5;
+
+    private final Places places = Places.shipped();
+
+    void check(AddressText text, Ends.Postcode kind, ReadingBuilder builder, Set<Doubt> doubts) {
+        int at = text.find(AddressPart.POSTCODE);
+        if (at < 0) {
+            return;
+        }
+        int end = AddressParts.runEnd(text, text.labels, at);
+        String code = text.source().substring(text.tokens.start(at), text.tokens.end(end - 1));
+        if (kind == Ends.Postcode.FOREIGN) {
+            doubts.add(Doubt.POSTCODE_FORM);
+            return;
+        }
+        if (kind == Ends.Postcode.SHORT) {
+            doubts.add(Doubt.SHORT_POSTCODE);
+            code = "0" + code;
+            builder.suggest(AddressPart.POSTCODE, code);
+        }
+        Country country = text.country;
+        int stateAt = text.find(AddressPart.STATE);
+        int state = text.state();
+        if (state > 0 && stateAt >= 0 && !country.states.isEmpty()) {
+            state(country, state, code, builder, doubts);
+        }
+        if (places.of(country).knowsPostcodes()) {
+            withGazetteer(text, country, state, code, builder, doubts);
+        }
+    }
+
+    /** The first signs of a postcode say which state it is in. */
+    private static void state(Country country, int state, String code, ReadingBuilder builder, Set<Doubt> doubts) {
+        List<String> starts = country.states.get(state - 1).postcodeStarts();
+        if (starts.isEmpty() || startsWithAny(code, starts)) {
+            return;
+        }
+        doubts.add(Doubt.POSTCODE_STATE);
+        String likely = "";
+        for (Country.State other : country.states) {
+            if (startsWithAny(code, other.postcodeStarts())) {
+                // A code that starts like those of two states suggests neither.
+                likely = likely.isEmpty() ? other.names().get(0) : "?";
+            }
+        }
+        if (!likely.isEmpty() && !likely.equals("?")) {
+            builder.suggest(AddressPart.STATE, likely);
+        }
+    }
+
+    private static boolean startsWithAny(String code, List<String> starts) {
+        for (String start : starts) {
+            if (code.regionMatches(true, 0, start, 0, start.length())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void withGazetteer(
+            AddressText text, Country country, int state, String code, ReadingBuilder builder, Set<Doubt> doubts) {
+        int number = leadingNumber(code);
+        CountryPlaces known = places.of(country);
+        long states = number < 0 ? 0 : known.statesOf(number);
+        if (states == 0) {
+            return;
+        }
+        boolean wrongState = state > 0 && (states & 1L << state) == 0;
+        if (wrongState) {
+            doubts.add(Doubt.POSTCODE_STATE);
+            if (Long.bitCount(states) == 1) {
+                builder.suggest(
+                        AddressPart.STATE,
+                        country.states
+                                .get(Long.numberOfTrailingZeros(states) - 1)
+                                .names()
+                                .get(0));
+            }
+            return;
+        }
+        int city = text.find(AddressPart.CITY);
+        int end = city < 0 ? 0 : AddressParts.runEnd(text, text.labels, city);
+        int place = city < 0 ? 0 : known.find(text.tokens, city, end);
+        if (place > 0 && !known.isNear(place, number)) {
+            doubts.add(Doubt.POSTCODE_CITY);
+            String likely = known.placeOf(number);
+            if (!likely.isEmpty()) {
+                builder.suggest(AddressPart.CITY, likely);
+            }
+        }
+    }
+
+    private static int leadingNumber(String code) {
+        int number = 0;
+        for (int i = 0; i < US_DIGITS; i++) {
+            if (i >= code.length() || !Postcodes.isDigit(code.charAt(i))) {
+                return -1;
+            }
+            number = number * 10 + code.charAt(i) - '0';
+        }
+        return number;
+    }
+}

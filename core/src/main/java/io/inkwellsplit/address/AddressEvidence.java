@@ -1,0 +1,182 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.text.PhraseTable;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a column of addresses as a whole says: which cities, localities, states and countries occur, on which side of the
+ * street the city stands, whether commas part them, and whether recipients are written.
+ *
+ * <p>Bounded in size: towns are counted in a fixed table in two places each, and the smaller count is taken. Merging
+ * gives the same result in any order. Not safe for use by several threads while it is gathered.
+ */
+public final class AddressEvidence {
+    static final AddressEvidence NONE = new AddressEvidence();
+
+    private static final int SIZE = 1 << 12;
+    private static final int CITY = 0;
+    private static final int LOCALITY = 1;
+    private static final int STATE = 2;
+    private static final int KINDS = 3;
+    private static final int SURE_ROWS = 5;
+    private static final double SURE_SHARE = 0.9;
+    private static final double MAX_ODDS = 4;
+    private static final double MAX_COUNTRY = 4;
+
+    private final long[] countries = new long[Countries.shipped().size()];
+    private int @Nullable [] counts;
+    private long rows;
+    private long cityFirst;
+    private long streetFirst;
+    private long commas;
+    private long bare;
+    private long recipients;
+    private @Nullable Habits habits;
+
+    /** Starts empty. */
+    public AddressEvidence() {}
+
+    /** What the counts say, in natural-log odds; 0 where nothing is known. */
+    record Habits(double cityFirst, double commas, double recipients) {}
+
+    Habits habits() {
+        Habits known = habits;
+        if (known == null) {
+            known = new Habits(
+                    odds(cityFirst, streetFirst), odds(commas, bare), odds(recipients, Math.max(0, rows - recipients)));
+            habits = known;
+        }
+        return known;
+    }
+
+    private static double odds(long yes, long no) {
+        return Math.max(-MAX_ODDS, Math.min(MAX_ODDS, Math.log((yes + 0.5) / (no + 0.5))));
+    }
+
+    /** Adds what a reading says that was certain. */
+    void add(AddressText text, AddressCandidate best) {
+        habits = null;
+        rows++;
+        countries[best.country]++;
+        boolean recipient = false;
+        int street = -1;
+        int city = -1;
+        for (int i = 0; i < text.count; ) {
+            int end = AddressParts.runEnd(text, best.labels, i);
+            if (best.labels[i] >= 0) {
+                switch (AddressPart.of(best.labels[i])) {
+                    case STREET -> street = i;
+                    case CITY -> {
+                        city = i;
+                        count(text, i, end, CITY);
+                    }
+                    case LOCALITY -> count(text, i, end, LOCALITY);
+                    case STATE -> count(text, i, end, STATE);
+                    case RECIPIENT -> recipient = true;
+                    default -> {}
+                }
+            }
+            i = end;
+        }
+        recipients += recipient ? 1 : 0;
+        if (street >= 0 && city >= 0) {
+            cityFirst += city < street ? 1 : 0;
+            streetFirst += city < street ? 0 : 1;
+            commas += best.cutAtComma ? 1 : 0;
+            bare += best.cutAtComma ? 0 : 1;
+        }
+    }
+
+    private void count(AddressText text, int from, int end, int kind) {
+        int[] all = counts;
+        if (all == null) {
+            all = new int[2 * SIZE * KINDS];
+            counts = all;
+        }
+        long hash = hash(text, from, end);
+        all[place(hash, 0) + kind]++;
+        all[place(hash, 1) + kind]++;
+    }
+
+    private static long hash(AddressText text, int from, int end) {
+        long hash = text.tokens.hash(from);
+        for (int i = from + 1; i < end; i++) {
+            hash = PhraseTable.chain(hash, text.tokens.hash(i));
+        }
+        return hash;
+    }
+
+    private static int place(long hash, int row) {
+        int slot = (int) (row == 0 ? hash >>> 7 : hash >>> 39) & SIZE - 1;
+        return KINDS * (row * SIZE + slot);
+    }
+
+    private int seen(AddressText text, int from, int end, int kind) {
+        int[] all = counts;
+        if (all == null) {
+            return 0;
+        }
+        long hash = hash(text, from, end);
+        return Math.min(all[place(hash, 0) + kind], all[place(hash, 1) + kind]);
+    }
+
+    int cities(AddressText text, int from, int end) {
+        return seen(text, from, end, CITY);
+    }
+
+    int localities(AddressText text, int from, int end) {
+        return seen(text, from, end, LOCALITY);
+    }
+
+    int states(AddressText text, int from, int end) {
+        return seen(text, from, end, STATE);
+    }
+
+    /** Returns whether the rows that were certain are as good as all in one country. */
+    boolean isSure() {
+        for (long one : countries) {
+            if (rows >= SURE_ROWS && one >= SURE_SHARE * rows) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Adds points to the countries that occur in the column. */
+    void addCountryOdds(double[] points) {
+        if (rows == 0) {
+            return;
+        }
+        for (int c = 0; c < points.length; c++) {
+            if (countries[c] > 0) {
+                double share = (double) countries[c] / rows;
+                points[c] += Math.min(MAX_COUNTRY, share * Math.log1p(countries[c]));
+            }
+        }
+    }
+
+    /** Adds what another part of the column says. */
+    public void merge(AddressEvidence other) {
+        habits = null;
+        rows += other.rows;
+        cityFirst += other.cityFirst;
+        streetFirst += other.streetFirst;
+        commas += other.commas;
+        bare += other.bare;
+        recipients += other.recipients;
+        for (int c = 0; c < countries.length; c++) {
+            countries[c] += other.countries[c];
+        }
+        int[] from = other.counts;
+        if (from != null) {
+            int[] into = counts;
+            if (into == null) {
+                counts = from.clone();
+            } else {
+                for (int i = 0; i < into.length; i++) {
+                    into[i] += from[i];
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.Tokens;
+import java.util.List;
+import java.util.Map;
+
+/** How the addresses of one country are written, as its data file says. Immutable. */
+final class Country {
+    /** What a slash between two numbers parts. */
+    enum Slash {
+        /** {@code 12/14}: nothing, both are the house number. */
+        IN_NUMBER,
+        /** {@code 3/12 Smith St}: flat, then house. */
+        UNIT_NUMBER,
+        /** {@code Gasse 45/12}: house, then flat. */
+        NUMBER_UNIT
+    }
+
+    /** A region with its code or first name, all its names, and how its postcodes start. */
+    record State(List<String> names, List<String> postcodeStarts) {}
+
+    /** An ending of words and what words that have it are. */
+    record Ending(String letters, int bits) {}
+
+    final int index;
+    final String code;
+    final Postcodes postcodes;
+    final boolean numberFirst;
+    final boolean postcodeBeforeCity;
+    final boolean cityFirst;
+    final boolean cityHasNumber;
+    final boolean cityIsCountry;
+    final boolean postcodeFollowsState;
+    final boolean letterBehindNumberIsUnit;
+    final boolean slashInCity;
+    final boolean dashPartsUnit;
+    final boolean stateBehindCity;
+    final boolean buildingBehindStreet;
+    final Slash slash;
+    final List<String> label;
+    final List<State> states;
+    private final PhraseTable stateNumbers;
+    private final List<Ending> endings;
+    private final int[] words;
+    private final long[] postcodeWords;
+
+    Country(int index, String code, CountryFile file, int[] words, PhraseTable stateNumbers) {
+        this.index = index;
+        this.code = code;
+        this.words = words;
+        this.stateNumbers = stateNumbers;
+        this.states = file.states();
+        this.endings = file.endings();
+        this.label = file.label();
+        Map<String, List<String>> form = file.form();
+        this.postcodes = new Postcodes(
+                form.getOrDefault("postcode", List.of()),
+                form.getOrDefault("prefix", List.of()),
+                form.getOrDefault("lost zero", List.of()));
+        this.postcodeWords = form.getOrDefault("postcode word", List.of()).stream()
+                .mapToLong(Tokens::hashOfWord)
+                .toArray();
+        String order = String.join(", ", form.getOrDefault("order", List.of()));
+        this.numberFirst = order.indexOf("number street") >= 0;
+        this.postcodeBeforeCity = order.indexOf("postcode") < order.indexOf("city");
+        this.stateBehindCity = order.indexOf("state") > order.indexOf("city");
+        this.buildingBehindStreet = order.indexOf("building") > order.indexOf("street");
+        this.cityFirst = form.containsKey("city first");
+        this.cityHasNumber = form.containsKey("city number");
+        this.cityIsCountry = form.containsKey("city is country");
+        this.postcodeFollowsState = form.containsKey("postcode follows");
+        this.letterBehindNumberIsUnit = form.containsKey("letter behind number");
+        this.slashInCity = form.containsKey("slash in city");
+        this.dashPartsUnit = form.containsKey("dash");
+        String between = String.join("", form.getOrDefault("slash", List.of()));
+        this.slash = between.startsWith("unit")
+                ? Slash.UNIT_NUMBER
+                : between.startsWith("number") ? Slash.NUMBER_UNIT : Slash.IN_NUMBER;
+    }
+
+    /** Returns whether one or two tokens only announce the postcode: {@code CEP}. */
+    boolean isPostcodeWord(Tokens tokens, int from, int end) {
+        if (postcodeWords.length == 0) {
+            return false;
+        }
+        long written = tokens.hash(tokens.start(from), tokens.end(end - 1));
+        for (long hash : postcodeWords) {
+            if (written == hash) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Returns what a word is here, by its number in the vocabulary of all countries. */
+    int word(int number) {
+        return words[number];
+    }
+
+    /** Returns what the ending of a word says of it. */
+    int ending(Tokens tokens, int token) {
+        int end = tokens.end(token) - (tokens.isDotted(token) ? 1 : 0);
+        int room = end - tokens.start(token);
+        for (int i = 0; i < endings.size(); i++) {
+            String letters = endings.get(i).letters;
+            if (letters.length() + 1 < room && endsIn(letters, tokens, end)) {
+                return endings.get(i).bits;
+            }
+        }
+        return 0;
+    }
+
+    private static boolean endsIn(String letters, Tokens tokens, int end) {
+        for (int i = letters.length() - 1, at = end - 1; i >= 0; i--, at--) {
+            if (tokens.foldAt(at) != letters.charAt(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Returns the number, from 1, of the region that a run of tokens names; 0 if none. */
+    int state(Tokens tokens, int from, int end) {
+        return stateNumbers.value(tokens, from, end - from);
+    }
+}

@@ -1,0 +1,331 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.TokenKind;
+import io.inkwellsplit.text.Tokens;
+import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Finds the countries in which an address may be: by the country that is written, the form and place of the postcode,
+ * the words, and what the user or the column says. A buffer, reused for every value.
+ */
+final class CountryGuess {
+    /** A country with fewer points than the best by more than this is not tried. */
+    private static final double FAR_BEHIND = 2.5;
+
+    private static final int MOST_TRIED = 2;
+    private static final double TOLD = 8;
+    private static final double WRITTEN = 9;
+    private static final double STATE_BESIDE = 3;
+    private static final double MOST_BY_LETTERS = 1.2;
+    private static final double FRONT = 0.6;
+    /** What a postcode says that is no plain number. */
+    private static final double OWN_FORM = 3;
+
+    private static final double STATE_AT_END = 1.5;
+    private static final double CLOSE = 0.9;
+    private static final int SEGMENTS = 3;
+    private static final int LONGEST_TOWN = 4;
+    private static final double TOWN = 1;
+    private static final int TELLING_WORD = 2;
+
+    private final Countries countries;
+    private final Places places = Places.shipped();
+    private final double[] points;
+    private final double[] gathered;
+    private final int[] tried = new int[MOST_TRIED];
+    private int count;
+    private boolean written;
+
+    CountryGuess(Countries countries) {
+        this.countries = countries;
+        this.points = new double[countries.size()];
+        this.gathered = new double[countries.size()];
+    }
+
+    void guess(AddressText text, @Nullable Country told, AddressEvidence evidence) {
+        Arrays.fill(points, 0);
+        written = false;
+        points[0] = 0.3;
+        countryName(text);
+        postcodes(text);
+        stateAtEnd(text);
+        letters(text);
+        words(text);
+        if (told != null) {
+            points[told.index] += TOLD;
+        }
+        evidence.addCountryOdds(points);
+        towns(text);
+        choose();
+    }
+
+    int count() {
+        return count;
+    }
+
+    Country get(int i) {
+        return countries.get(tried[i]);
+    }
+
+    /** Returns by how many points a country is behind the best. */
+    double behind(int i) {
+        return points[tried[0]] - points[tried[i]];
+    }
+
+    /** Returns whether the address names its country. */
+    boolean isWritten() {
+        return written;
+    }
+
+    private void choose() {
+        int best = 0;
+        for (int c = 1; c < points.length; c++) {
+            best = points[c] > points[best] ? c : best;
+        }
+        tried[0] = best;
+        count = 1;
+        int second = -1;
+        for (int c = 0; c < points.length; c++) {
+            if (c != best && points[best] - points[c] < FAR_BEHIND && (second < 0 || points[c] > points[second])) {
+                second = c;
+            }
+        }
+        if (second >= 0 && points[second] > 0.5) {
+            tried[count++] = second;
+        }
+    }
+
+    /** The country stands at the end, or before a postcode at the end. */
+    private void countryName(AddressText text) {
+        int end = text.count;
+        while (end > 0 && !text.tokens.isWord(end - 1)) {
+            end--;
+        }
+        for (int skipped = 0; end > 0 && skipped < 2; skipped++) {
+            for (int length = Math.min(5, end); length > 0; length--) {
+                int at = end - length;
+                int word = length == 1
+                        ? text.words[at]
+                        : text.phraseLength(at) == length ? text.phrases[at] : PhraseTable.NONE;
+                if (word != PhraseTable.NONE && named(text, word, at, skipped == 0)) {
+                    return;
+                }
+            }
+            if (!text.tokens.hasDigit(end - 1)) {
+                return;
+            }
+            end--;
+        }
+    }
+
+    private boolean named(AddressText text, int word, int at, boolean last) {
+        boolean found = false;
+        for (int c = 0; c < points.length; c++) {
+            int is = countries.get(c).word(word);
+            if ((is & AddressWord.COUNTRY) != 0 && (is & AddressWord.OTHER_COUNTRY) == 0) {
+                points[c] += at == 0 ? 1 : last ? WRITTEN : WRITTEN / 2;
+                written = at > 0;
+                found = true;
+            }
+        }
+        return found;
+    }
+
+    private void postcodes(AddressText text) {
+        Tokens tokens = text.tokens;
+        boolean any = false;
+        for (int i = 0; i < text.count; i++) {
+            if (!tokens.hasDigit(i) || text.isMark(i - 1, '/') || text.isMark(i - 1, '#')) {
+                continue;
+            }
+            shortPostcode(text, i);
+            long like = countries.withPostcodeLike(tokens, i);
+            double share = 1 + 4.0 / Math.max(1, Long.bitCount(like));
+            for (long rest = like; rest != 0; rest &= rest - 1) {
+                if (!any) {
+                    Arrays.fill(gathered, 0);
+                    any = true;
+                }
+                Country country = countries.get(Long.numberOfTrailingZeros(rest));
+                int length = country.postcodes.match(tokens, i, text.count);
+                if (length > 0 && !text.isDottedInside(i + length - 1) && isInPlace(text, country, i, i + length)) {
+                    double form =
+                            length > 1 || tokens.isWord(i) || tokens.hasHyphen(i) ? Math.max(share, OWN_FORM) : share;
+                    // A number in front may be the house's.
+                    double front = i == 0 ? FRONT : 1;
+                    double one = front * form + (hasStateBeside(text, country, i, i + length) ? STATE_BESIDE : 0);
+                    gathered[country.index] = Math.max(gathered[country.index], one);
+                }
+            }
+        }
+        for (int c = 0; any && c < points.length; c++) {
+            points[c] += gathered[c];
+        }
+    }
+
+    /** Letters beside a to z speak for the countries in whose languages they are. */
+    private void letters(AddressText text) {
+        if (text.isPlain()) {
+            return;
+        }
+        Arrays.fill(gathered, 0);
+        String source = text.source();
+        for (int i = 0; i < source.length(); i++) {
+            long users = countries.usersOfLetter(source.charAt(i));
+            double share = users == 0 ? 0 : 0.1 + 0.6 / Long.bitCount(users);
+            for (long rest = users; rest != 0; rest &= rest - 1) {
+                gathered[Long.numberOfTrailingZeros(rest)] += share;
+            }
+        }
+        for (int c = 0; c < points.length; c++) {
+            points[c] += Math.min(MOST_BY_LETTERS, gathered[c]);
+        }
+    }
+
+    /** A number that has lost its leading zero behind a state: {@code ME 4101}. */
+    private void shortPostcode(AddressText text, int i) {
+        for (int c = 0; c < points.length && i > 1; c++) {
+            Country country = countries.get(c);
+            if (country.postcodeFollowsState
+                    && country.postcodes.isShort(text.tokens, i)
+                    && isState(text, country, i - 1)) {
+                points[c] += 1 + STATE_BESIDE;
+            }
+        }
+    }
+
+    /** A state at the end of the address, whether a postcode follows or not. */
+    private void stateAtEnd(AddressText text) {
+        int last = text.count - 1;
+        while (last > 0 && !text.tokens.isWord(last)) {
+            last--;
+        }
+        for (int c = 0; c < points.length && last > 1; c++) {
+            if (!countries.get(c).states.isEmpty() && isState(text, countries.get(c), last)) {
+                points[c] += STATE_AT_END;
+            }
+        }
+    }
+
+    /** Before the city the code is followed by words, behind it by nothing more of its line. */
+    private static boolean isInPlace(AddressText text, Country country, int from, int end) {
+        boolean wordFollows = text.is(end, TokenKind.WORD);
+        if (country.postcodeBeforeCity) {
+            if (Ends.postcodeWordBefore(text, country, from) < from) {
+                return true;
+            }
+            return wordFollows ? from > 0 || country.cityFirst : from > 0 && text.nextWord(end) == text.count;
+        }
+        return from > 0 && !wordFollows && endsHere(text, country, end);
+    }
+
+    /** Behind the postcode nothing follows but the country or a state. */
+    private static boolean endsHere(AddressText text, Country country, int end) {
+        int next = text.nextWord(end);
+        return next == text.count
+                || (country.word(text.words[next]) & (AddressWord.STATE | AddressWord.COUNTRY)) != 0
+                || (country.word(text.phrases[next]) & (AddressWord.STATE | AddressWord.COUNTRY)) != 0;
+    }
+
+    private static boolean hasStateBeside(AddressText text, Country country, int from, int end) {
+        if (country.states.isEmpty() || country.postcodeBeforeCity) {
+            return false;
+        }
+        int before = from - 1;
+        while (before >= 0 && text.isComma(before)) {
+            before--;
+        }
+        int behind = end;
+        while (behind < text.count && text.isComma(behind)) {
+            behind++;
+        }
+        return before > 0 && isState(text, country, before)
+                || behind < text.count
+                        && country.word(text.words[behind]) != 0
+                        && (country.word(text.words[behind]) & AddressWord.STATE) != 0;
+    }
+
+    private static boolean isState(AddressText text, Country country, int last) {
+        if ((country.word(text.words[last]) & AddressWord.STATE) != 0) {
+            return true;
+        }
+        for (int at = last - 1; at > 0 && at > last - 4; at--) {
+            if (text.phraseLength(at) == last - at + 1 && (country.word(text.phrases[at]) & AddressWord.STATE) != 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void words(AddressText text) {
+        Tokens tokens = text.tokens;
+        for (int i = 0; i < text.count; i++) {
+            if (text.phraseLength(i) > 1) {
+                speak(countries.users(text.phrases[i]), 1);
+            }
+            if (!tokens.isWord(i) || tokens.letters(i) < TELLING_WORD) {
+                continue;
+            }
+            int word = text.words[i];
+            if (word != PhraseTable.NONE) {
+                speak(countries.users(word), tokens.letters(i) > TELLING_WORD || text.isNumber(i + 1) ? 1 : 0.5);
+            } else if (tokens.letters(i) > TELLING_WORD + 1) {
+                speak(countries.endingUsers(tokens, i), 0.7);
+            }
+        }
+    }
+
+    /** Where several countries are about as likely, the gazetteer may know in which of them such a town is. */
+    private void towns(AddressText text) {
+        double best = 0;
+        for (double one : points) {
+            best = Math.max(best, one);
+        }
+        int close = 0;
+        for (double one : points) {
+            close += best - one < CLOSE ? 1 : 0;
+        }
+        if (close < 2) {
+            return;
+        }
+        int end = text.count;
+        for (int segment = 0; segment < SEGMENTS && end > 0; segment++) {
+            int from = text.segmentStart(end - 1);
+            town(text, from, end, best);
+            end = from - 1;
+        }
+    }
+
+    /** Looks the words of a segment up, without numbers at its start and end. */
+    private void town(AddressText text, int segmentStart, int segmentEnd, double best) {
+        int from = segmentStart;
+        int end = segmentEnd;
+        while (from < end && (text.tokens.hasDigit(from) || !text.tokens.isWord(from))) {
+            from++;
+        }
+        while (end > from && (text.tokens.hasDigit(end - 1) || !text.tokens.isWord(end - 1))) {
+            end--;
+        }
+        if (from == end || end - from > LONGEST_TOWN) {
+            return;
+        }
+        for (int c = 0; c < points.length; c++) {
+            if (best - points[c] < CLOSE && places.find(countries.get(c), text.tokens, from, end) != PhraseTable.NONE) {
+                points[c] += TOWN;
+            }
+        }
+    }
+
+    /** The fewer countries know a word, the more it says. */
+    private void speak(long users, double weight) {
+        if (users == 0) {
+            return;
+        }
+        double share = weight * (0.4 + 1.6 / Long.bitCount(users));
+        for (long rest = users; rest != 0; rest &= rest - 1) {
+            points[Long.numberOfTrailingZeros(rest)] += share;
+        }
+    }
+}

@@ -1,0 +1,155 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.Resources.Line;
+import io.inkwellsplit.text.Tokens;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The places of one country. A line of its file has a name and, after tabs, the state it is in and its postcodes:
+ * single ones and ranges ({@code 10001-10048}) with blanks between; a place in two states has two lines.
+ */
+final class CountryPlaces {
+    /** How many digits of a postcode belong to one region of the post. */
+    static final int AREA = 100;
+
+    private final PhraseTable names;
+    /** By place: the states it is in, a bit each; empty where that is not known. */
+    private final long[] states;
+
+    private final int[] postcodes;
+    /** For each postcode, the line of the file that has it. */
+    private final int[] postcodeLines;
+
+    private final List<Entry> lines;
+
+    /** One line of the file: a place as far as it is in one state. */
+    private record Entry(String title, int place, int state) {}
+
+    private CountryPlaces(Builder builder) {
+        names = builder.names.build();
+        states = builder.states.stream().mapToLong(Long::longValue).toArray();
+        Integer[] order = new Integer[builder.postcodes.size()];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(order, (a, b) -> Integer.compare(builder.postcodes.get(a), builder.postcodes.get(b)));
+        postcodes = Arrays.stream(order).mapToInt(builder.postcodes::get).toArray();
+        postcodeLines =
+                Arrays.stream(order).mapToInt(builder.postcodeLines::get).toArray();
+        lines = List.copyOf(builder.lines);
+    }
+
+    /** Gathers the lines of a file. */
+    static final class Builder {
+        private final PhraseTable.Builder names = new PhraseTable.Builder(8_000);
+        private final List<Long> states = new ArrayList<>(List.of(0L));
+        private final List<Integer> postcodes = new ArrayList<>();
+        private final List<Integer> postcodeLines = new ArrayList<>();
+        private final List<Entry> lines = new ArrayList<>();
+        private final Map<String, Integer> stateNumbers = new HashMap<>();
+
+        Builder(Country country) {
+            for (int i = 0; i < country.states.size(); i++) {
+                stateNumbers.put(country.states.get(i).names().get(0), i + 1);
+            }
+        }
+
+        void add(Line line) {
+            String text = line.text();
+            int tab = text.indexOf('\t');
+            if (tab < 0) {
+                names.merge(text, 1, 0);
+                return;
+            }
+            String name = text.substring(0, tab);
+            String[] fields = line.fields();
+            Integer state = stateNumbers.get(fields[1]);
+            if (state == null) {
+                throw line.refuse("the state " + fields[1] + " is not in the country's file");
+            }
+            int place = names.get(name);
+            if (place == PhraseTable.NONE) {
+                place = states.size();
+                names.put(name, place);
+                states.add(0L);
+            }
+            states.set(place, states.get(place) | 1L << state);
+            if (fields.length > 2) {
+                postcodes(fields[2]);
+                lines.add(new Entry(name, place, state));
+            }
+        }
+
+        private void postcodes(String ranges) {
+            for (String range : ranges.split(" ")) {
+                int dash = range.indexOf('-');
+                int first = Integer.parseInt(dash < 0 ? range : range.substring(0, dash));
+                int last = dash < 0 ? first : Integer.parseInt(range.substring(dash + 1));
+                for (int code = first; code <= last; code++) {
+                    postcodes.add(code);
+                    postcodeLines.add(lines.size());
+                }
+            }
+        }
+
+        CountryPlaces build() {
+            return new CountryPlaces(this);
+        }
+    }
+
+    int find(Tokens tokens, int from, int end) {
+        return names.value(tokens, from, end - from);
+    }
+
+    boolean knowsStates() {
+        return states.length > 1;
+    }
+
+    boolean isIn(int place, int state) {
+        return place < states.length && (states[place] & 1L << state) != 0;
+    }
+
+    boolean knowsPostcodes() {
+        return postcodes.length > 0;
+    }
+
+    /** Returns whether a place has a postcode in the same area, so in all but the last two digits. */
+    boolean isNear(int place, int postcode) {
+        int area = postcode / AREA;
+        for (int i = at(area * AREA); i < postcodes.length && postcodes[i] / AREA == area; i++) {
+            if (lines.get(postcodeLines[i]).place() == place) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Returns the title of the place that has a postcode; empty where that is not known. */
+    String placeOf(int postcode) {
+        int i = at(postcode);
+        return i < postcodes.length && postcodes[i] == postcode
+                ? lines.get(postcodeLines[i]).title()
+                : "";
+    }
+
+    /** Returns the states, a bit each, in which postcodes of the same area are. */
+    long statesOf(int postcode) {
+        int area = postcode / AREA;
+        long found = 0;
+        for (int i = at(area * AREA); i < postcodes.length && postcodes[i] / AREA == area; i++) {
+            found |= 1L << lines.get(postcodeLines[i]).state();
+        }
+        return found;
+    }
+
+    private int at(int postcode) {
+        int i = Arrays.binarySearch(postcodes, postcode);
+        while (i > 0 && postcodes[i - 1] == postcode) {
+            i--;
+        }
+        return i >= 0 ? i : -i - 1;
+    }
+}

@@ -1,0 +1,245 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.text.TokenKind;
+
+/** Labels the country, the postcode and the state or county, as the country that is being tried writes them. */
+final class Ends {
+    private static final int MAX_PHRASE = 5;
+    private static final int CODE_LETTERS = 3;
+
+    /** What was found of the postcode. */
+    enum Postcode {
+        NONE,
+        WHOLE,
+        /** Its leading zero is lost. */
+        SHORT,
+        /** It has the form of another country's. */
+        FOREIGN
+    }
+
+    /** What to do with the name of a region, which may be the city's name as well. */
+    enum Region {
+        TAKE,
+        LEAVE
+    }
+
+    private Postcode postcode = Postcode.NONE;
+    private int postcodeStart;
+    private int postcodeEnd;
+    private boolean regionMayBeCity;
+
+    Postcode postcode() {
+        return postcode;
+    }
+
+    /** Returns the first token of the postcode; -1 where there is none. */
+    int postcodeStart() {
+        return postcode == Postcode.NONE ? -1 : postcodeStart;
+    }
+
+    /** Returns whether a region was labelled by a name that may as well be the city's. */
+    boolean regionMayBeCity() {
+        return regionMayBeCity;
+    }
+
+    /**
+     * Labels the ends; what they do not claim stays free.
+     *
+     * @param sure whether the country is certain, so that a shortened postcode can be told from another number
+     * @param regions whether a region is labelled
+     */
+    void take(AddressText text, boolean sure, Region regions) {
+        postcode = Postcode.NONE;
+        regionMayBeCity = false;
+        if (country(text)) {
+            // "England, UK" is one country written twice.
+            country(text);
+        }
+        postcode(text, sure);
+        if (text.find(AddressPart.COUNTRY) < 0 && postcode != Postcode.NONE && !text.country.postcodeBeforeCity) {
+            country(text);
+        }
+        if (regions == Region.TAKE && !region(text, AddressWord.STATE, AddressPart.STATE)) {
+            region(text, AddressWord.COUNTY, AddressPart.COUNTY);
+        }
+    }
+
+    private boolean country(AddressText text) {
+        int end = text.lastFree(text.count) + 1;
+        int length = phraseBefore(text, end, AddressWord.COUNTRY);
+        boolean behindPostcode = text.country.postcodeBeforeCity && text.isNumber(end - length - 1);
+        if (length == 0
+                || behindPostcode
+                || phraseBefore(text, end, AddressWord.STATE) > length
+                || text.country.cityIsCountry && !standsTwice(text, end - length, end)) {
+            return false;
+        }
+        text.label(end - length, end, AddressPart.COUNTRY);
+        return true;
+    }
+
+    private static boolean standsTwice(AddressText text, int from, int end) {
+        for (int i = 0; i < from; i++) {
+            if (text.tokens.hash(i) == text.tokens.hash(end - 1)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Returns the length of the longest phrase of a class that ends here and leaves something before it. */
+    private static int phraseBefore(AddressText text, int end, int classes) {
+        for (int length = Math.min(MAX_PHRASE, end - 1); length >= 1; length--) {
+            int at = end - length;
+            if (text.isFree(at) && text.lengthOf(at, classes) == length && !isSmallWord(text, at, length)) {
+                return length;
+            }
+        }
+        return 0;
+    }
+
+    /** In a text of mixed case {@code in} and {@code or} are no states. */
+    private static boolean isSmallWord(AddressText text, int at, int length) {
+        return length == 1
+                && text.tokens.isMixedCase()
+                && text.tokens.isAllLower(at)
+                && text.tokens.letters(at) <= CODE_LETTERS;
+    }
+
+    private void postcode(AddressText text, boolean sure) {
+        Country country = text.country;
+        int best = -1;
+        int bestLength = 0;
+        int bestRank = 0;
+        Postcode bestKind = Postcode.NONE;
+        for (int i = country.postcodeBeforeCity ? 0 : 1; i < text.count; i++) {
+            if (!text.isFree(i) || !text.tokens.hasDigit(i) || text.isMark(i - 1, '#')) {
+                continue;
+            }
+            int length = country.postcodes.match(text.tokens, i, text.count);
+            Postcode kind = length > 0 ? Postcode.WHOLE : Postcode.SHORT;
+            if (length == 0 && country.postcodes.isShort(text.tokens, i) && (sure || followsState(text, i))) {
+                length = 1;
+            }
+            int rank = length == 0 ? 0 : rank(text, i, i + length) - (kind == Postcode.SHORT ? 1 : 0);
+            if (rank > 0 && rank >= bestRank) {
+                best = i;
+                bestLength = length;
+                bestRank = rank;
+                bestKind = kind;
+            }
+        }
+        if (best < 0 && sure) {
+            foreign(text);
+        } else if (best >= 0) {
+            postcode = bestKind;
+            postcodeStart = best;
+            postcodeEnd = best + bestLength;
+            text.label(best, postcodeEnd, AddressPart.POSTCODE);
+            int word = postcodeWordBefore(text, country, best);
+            text.label(word, best, AddressText.ANNOUNCEMENT);
+        }
+    }
+
+    /** The country is certain and the postcode has another one's form: it is a postcode all the same. */
+    private void foreign(AddressText text) {
+        for (int i = text.count - 1; i > 0; i--) {
+            int length = text.isFree(i) && text.tokens.hasDigit(i) ? text.foreignPostcode(i) : 0;
+            boolean inPlace = text.nextFree(i + length) == text.count || text.isComma(i - 1);
+            if (length > 0 && inPlace && isDistinct(text, i, i + length) && !text.isFreeWord(i + length)) {
+                postcode = Postcode.FOREIGN;
+                postcodeStart = i;
+                postcodeEnd = i + length;
+                text.label(i, postcodeEnd, AddressPart.POSTCODE);
+                return;
+            }
+        }
+    }
+
+    /** {@code CEP 01310-100}, {@code C.P. 06600}: returns where the word before the postcode starts. */
+    static int postcodeWordBefore(AddressText text, Country country, int code) {
+        for (int from = code - 1; from >= Math.max(0, code - 2) && text.tokens.isWord(from); from--) {
+            if (country.isPostcodeWord(text.tokens, from, code)) {
+                return from;
+            }
+        }
+        return code;
+    }
+
+    /** Returns how well a number stands where the country has its postcode; 0 if it cannot be one. */
+    private static int rank(AddressText text, int from, int end) {
+        if (text.isDottedInside(end - 1)) {
+            return 0;
+        }
+        boolean lineEnds = !text.isFreeWord(end);
+        // "Kirchring 1998 a": a letter goes on with a house number.
+        boolean distinct = isDistinct(text, from, end);
+        boolean wordFollows = text.is(end, TokenKind.WORD)
+                && text.isFree(end)
+                && (distinct || text.tokens.letters(end) > 1 && text.lengthOf(end, AddressWord.UNIT) == 0);
+        boolean restIsEnds = text.nextFree(end) == text.count;
+        int start = postcodeWordBefore(text, text.country, from);
+        boolean lineStarts = start == 0 || text.isComma(start - 1);
+        if (text.country.postcodeBeforeCity) {
+            if (wordFollows && (from > 0 || text.country.cityFirst)) {
+                return lineStarts ? 5 : 4;
+            }
+            boolean ownLine = lineStarts && (distinct || hasNumberBefore(text, from));
+            return lineEnds && from > 0 && (restIsEnds || ownLine || start < from) ? 3 : 0;
+        }
+        if (lineEnds && from > 0 && (restIsEnds || isStateAt(text, text.nextFree(end)))) {
+            return restIsEnds ? 6 : 4;
+        }
+        return wordFollows && isDistinct(text, from, end) ? 2 : 0;
+    }
+
+    private static boolean hasNumberBefore(AddressText text, int end) {
+        for (int i = 0; i < end; i++) {
+            if (text.isNumber(i)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Only a code that is no plain number may stand where the country does not have it. */
+    private static boolean isDistinct(AddressText text, int from, int end) {
+        return end - from > 1 || text.tokens.isWord(from) || text.tokens.hasHyphen(from);
+    }
+
+    private static boolean isStateAt(AddressText text, int i) {
+        int length = i < text.count ? text.lengthOf(i, AddressWord.STATE) : 0;
+        return length > 0 && text.nextFree(i + length) == text.count;
+    }
+
+    private static boolean followsState(AddressText text, int i) {
+        return text.country.postcodeFollowsState && phraseBefore(text, i, AddressWord.STATE) > 0;
+    }
+
+    private boolean region(AddressText text, int classes, AddressPart part) {
+        int end = text.lastFree(text.count) + 1;
+        int length = phraseBefore(text, end, classes);
+        if (length == 0) {
+            return false;
+        }
+        int from = end - length;
+        if (leavesNoCity(text, from)) {
+            return false;
+        }
+        text.label(from, end, part);
+        regionMayBeCity = classes == AddressWord.STATE && text.tokens.letters(from) > CODE_LETTERS
+                || classes == AddressWord.COUNTY && length == 1;
+        if (text.isMark(from - 1, '/')) {
+            text.label(from - 1, from, AddressText.SEPARATOR);
+        }
+        return true;
+    }
+
+    /** Behind the postcode the city comes first: {@code 28013 Madrid}. */
+    private boolean leavesNoCity(AddressText text, int from) {
+        if (!text.country.postcodeBeforeCity || postcode == Postcode.NONE || from < postcodeEnd) {
+            return false;
+        }
+        return text.nextFree(postcodeEnd) >= from;
+    }
+}
