@@ -1,5 +1,7 @@
 package io.inkwellsplit.cli;
 
+import io.inkwellsplit.address.AddressStandard;
+import io.inkwellsplit.address.AddressStandard.Rule;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.step.BoundSplit;
@@ -15,6 +17,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -50,15 +53,30 @@ final class SplitCommand extends TableCommand {
                     + "What else was found is in Remarks.")
     List<String> parts = new ArrayList<>();
 
-    @Option(names = "--no-checks", description = "Leave out the columns Confidence and Doubts.")
+    @Option(names = "--no-checks", description = "Leave out the columns Confidence, Doubts and Suggestions.")
     boolean noChecks;
 
     @Option(
             names = "--doubt-below",
             paramLabel = "NUMBER",
             description =
-                    "The confidence, 0 to 1, below which a row is doubtful. Default: 0.98 for names, 0.9 for addresses.")
+                    "The confidence, 0 to 1, below which a row is doubtful. Default: 0.98 for names, 0.96 for addresses.")
     @Nullable Double doubtBelow;
+
+    @Option(
+            names = "--country",
+            paramLabel = "CODE",
+            description = "The country of addresses that do not name one, by its two letters, such as DE. "
+                    + "Default: found from each address and its column.")
+    @Nullable String country;
+
+    @Option(
+            names = "--standardise",
+            paramLabel = "RULES",
+            split = ",",
+            description = "Write the parts of addresses by rules, with commas: state-code or state-name, street-short "
+                    + "or street-full, postcode, case.")
+    List<String> rules = new ArrayList<>();
 
     @Option(names = "--no-learning", description = "Read every value by itself, not in the light of its column.")
     boolean noLearning;
@@ -69,6 +87,9 @@ final class SplitCommand extends TableCommand {
         if (doubtBelow != null) {
             step.doubtBelow(doubtBelow);
         }
+        if (country != null) {
+            step.country(country);
+        }
         names.forEach(step::name);
         addresses.forEach(step::address);
         if (names.isEmpty() && addresses.isEmpty()) {
@@ -76,9 +97,32 @@ final class SplitCommand extends TableCommand {
                     spec.commandLine(), "Say which columns to split, with --name COLUMN or --address COLUMN");
         }
         return List.of(step.parts(parts)
+                .standard(standard())
                 .checks(noChecks ? Checks.LEAVE_OUT : Checks.SHOW)
                 .learning(noLearning ? Learning.NONE : Learning.FROM_COLUMN)
                 .build());
+    }
+
+    private AddressStandard standard() {
+        AddressStandard standard = AddressStandard.asWritten();
+        for (String wanted : rules) {
+            Rule rule = Arrays.stream(Rule.values())
+                    .filter(each -> each.key().equals(wanted.toLowerCase(Locale.ROOT)))
+                    .findFirst()
+                    .orElseThrow(() -> new ParameterException(
+                            spec.commandLine(),
+                            "There is no rule \"" + wanted + "\"; there are "
+                                    + Arrays.stream(Rule.values())
+                                            .map(Rule::key)
+                                            .collect(Collectors.joining(", "))));
+            try {
+                standard = standard.with(rule);
+            } catch (IllegalArgumentException e) {
+                throw new ParameterException(
+                        spec.commandLine(), "The rule " + wanted + " contradicts another one that is asked for", e);
+            }
+        }
+        return standard;
     }
 
     private PartTitles vocabulary() {

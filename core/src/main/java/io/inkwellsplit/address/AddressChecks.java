@@ -10,8 +10,6 @@ import java.util.Set;
  * are written; a doubt says so, and the likely value is offered as a suggestion.
  */
 final class AddressChecks {
-    private static final int US_DIGITS = 5;
-
     private final Places places = Places.shipped();
 
     void check(AddressText text, Ends.Postcode kind, ReadingBuilder builder, Set<Doubt> doubts) {
@@ -37,7 +35,7 @@ final class AddressChecks {
             state(country, state, code, builder, doubts);
         }
         if (places.of(country).knowsPostcodes()) {
-            withGazetteer(text, country, state, code, builder, doubts);
+            withGazetteer(text, country, state, builder, doubts);
         }
     }
 
@@ -70,8 +68,8 @@ final class AddressChecks {
     }
 
     private void withGazetteer(
-            AddressText text, Country country, int state, String code, ReadingBuilder builder, Set<Doubt> doubts) {
-        int number = leadingNumber(code);
+            AddressText text, Country country, int state, ReadingBuilder builder, Set<Doubt> doubts) {
+        int number = text.leadingNumber(text.find(AddressPart.POSTCODE));
         CountryPlaces known = places.of(country);
         long states = number < 0 ? 0 : known.statesOf(number);
         if (states == 0) {
@@ -93,23 +91,12 @@ final class AddressChecks {
         int city = text.find(AddressPart.CITY);
         int end = city < 0 ? 0 : AddressParts.runEnd(text, text.labels, city);
         int place = city < 0 ? 0 : known.find(text.tokens, city, end);
-        if (place > 0 && !known.isNear(place, number)) {
+        if (place > 0 && place != known.placeNumber(number) && !known.isNear(place, number)) {
             doubts.add(Doubt.POSTCODE_CITY);
             String likely = known.placeOf(number);
             if (!likely.isEmpty()) {
                 builder.suggest(AddressPart.CITY, likely);
             }
         }
-    }
-
-    private static int leadingNumber(String code) {
-        int number = 0;
-        for (int i = 0; i < US_DIGITS; i++) {
-            if (i >= code.length() || !Postcodes.isDigit(code.charAt(i))) {
-                return -1;
-            }
-            number = number * 10 + code.charAt(i) - '0';
-        }
-        return number;
     }
 }

@@ -30,6 +30,7 @@ enum AddressFeature {
     CITY_NONE("there is no city"),
     CITY_KNOWN("the city is in the gazetteer"),
     CITY_FITS("the city is in the gazetteer, in this state or country"),
+    CITY_OF_POSTCODE("the gazetteer gives the postcode to this city"),
     CITY_COULD_GROW("with the word before it, the city is in the gazetteer as well"),
     CITY_PREFIX("the city starts with a word that towns start with"),
     CITY_PREFIX_LOST("a word that towns start with stands before the city"),

@@ -52,6 +52,7 @@ final class AddressReader {
         text.show(best);
         boolean blank = isBlank();
         builder.start(source, blank ? Kind.BLANK : Kind.ADDRESS);
+        builder.country(text.country.code);
         AddressParts.place(text, best, builder);
         double confidence = weights.calibrate(best.probability) * (isElsewhere() ? ELSEWHERE : 1);
         return builder.build(confidence, blank ? NO_DOUBTS : doubts(confidence < doubtBelow));

@@ -218,7 +218,7 @@ final class AddressScorer {
         if (end - from == 1 && text.tokens.letters(from) == 1) {
             tally.add(CITY_LETTER, 1);
         }
-        if (text.lengthOf(from, AddressWord.STATE) == end - from && text.find(AddressPart.STATE) < 0) {
+        if (isOnlyState(text, from, end)) {
             tally.add(CITY_STATE_NAME, 1);
         }
         if (end - from > 1 && text.has(end - 1, AddressWord.STREET_TYPE)) {
@@ -232,6 +232,14 @@ final class AddressScorer {
         if (!candidate.cutAtComma && from > 1 && evidence.cities(text, from - 1, end) > 0) {
             tally.add(COLUMN_CITY_COULD_GROW, -1);
         }
+    }
+
+    /** A state's name without a state is the city only where the gazetteer says so: {@code New York 10001}. */
+    private static boolean isOnlyState(AddressText text, int from, int end) {
+        return text.lengthOf(from, AddressWord.STATE) == end - from
+                && text.find(AddressPart.STATE) < 0
+                && !text.isTownOfPostcode(from, end)
+                && (text.knowsPostcodes() || text.town(from, end) == AddressText.Town.UNKNOWN);
     }
 
     private static void direction(AddressText text, int from, int end, Tally tally) {
@@ -252,6 +260,9 @@ final class AddressScorer {
         AddressText.Town town = text.town(from, end);
         if (town != AddressText.Town.UNKNOWN) {
             tally.add(town == AddressText.Town.FITS ? CITY_FITS : CITY_KNOWN, 1);
+            if (text.isTownOfPostcode(from, end)) {
+                tally.add(CITY_OF_POSTCODE, 1);
+            }
         }
         boolean streetBefore = from > 1 && candidate.labels[from - 1] == AddressPart.STREET.ordinal();
         if (streetBefore && !candidate.cutAtComma) {

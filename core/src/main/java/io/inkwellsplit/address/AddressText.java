@@ -19,6 +19,8 @@ final class AddressText {
     /** A word must be as long as this to have an ending that tells what it is. */
     private static final int LONG_WORD = 4;
 
+    private static final int MAX_POSTCODE = 9_999_999;
+
     private static final int NEEDS_DOT =
             AddressWord.STREET_HEAD | AddressWord.LOCALITY_HEAD | AddressWord.BUILDING_HEAD | AddressWord.CARE_OF;
 
@@ -190,6 +192,33 @@ final class AddressText {
         }
         int state = country.states.isEmpty() || !places.knowsStates(country) ? 0 : state();
         return state == 0 || places.isIn(country, place, state) ? Town.FITS : Town.KNOWN;
+    }
+
+    boolean knowsPostcodes() {
+        return places.of(country).knowsPostcodes();
+    }
+
+    /** Returns whether the gazetteer gives the postcode to the town that a run of tokens names. */
+    boolean isTownOfPostcode(int from, int end) {
+        CountryPlaces known = places.of(country);
+        int code = known.knowsPostcodes() ? find(AddressPart.POSTCODE) : -1;
+        if (code < 0) {
+            return false;
+        }
+        int place = known.find(tokens, from, end);
+        return place != PhraseTable.NONE && place == known.placeNumber(leadingNumber(code));
+    }
+
+    /** Returns the number that the digits of a token make up to a hyphen; -1 if something else stands in it. */
+    int leadingNumber(int token) {
+        int number = 0;
+        for (int i = tokens.start(token); i < tokens.end(token) && tokens.charAt(i) != '-'; i++) {
+            if (!Postcodes.isDigit(tokens.charAt(i)) || number > MAX_POSTCODE) {
+                return -1;
+            }
+            number = number * 10 + tokens.charAt(i) - '0';
+        }
+        return number;
     }
 
     /** Returns the number, from 1, of the state that is labelled; 0 where none is. */

@@ -4,6 +4,7 @@ import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** How the addresses of one country are written, as its data file says. Immutable. */
 final class Country {
@@ -40,6 +41,7 @@ final class Country {
     final Slash slash;
     final List<String> label;
     final List<State> states;
+    final Map<String, String> abbreviations;
     private final PhraseTable stateNumbers;
     private final List<Ending> endings;
     private final int[] words;
@@ -52,6 +54,7 @@ final class Country {
         this.stateNumbers = stateNumbers;
         this.states = file.states();
         this.endings = file.endings();
+        this.abbreviations = Map.copyOf(file.abbreviations());
         this.label = file.label();
         Map<String, List<String>> form = file.form();
         this.postcodes = new Postcodes(
@@ -118,6 +121,18 @@ final class Country {
             }
         }
         return true;
+    }
+
+    boolean hasStreetEndings() {
+        return !numberFirst;
+    }
+
+    /** Returns the region that a text names, or null. */
+    @Nullable State stateNamed(String text) {
+        Tokens tokens = new Tokens();
+        tokens.read(text);
+        int number = tokens.count() == 0 ? 0 : state(tokens, 0, tokens.count());
+        return number == 0 ? null : states.get(number - 1);
     }
 
     /** Returns the number, from 1, of the region that a run of tokens names; 0 if none. */

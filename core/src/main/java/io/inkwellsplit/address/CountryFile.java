@@ -41,6 +41,7 @@ final class CountryFile {
     private final List<Ending> endings = new ArrayList<>();
     private final List<State> states = new ArrayList<>();
     private final Map<String, List<String>> starts = new LinkedHashMap<>();
+    private final Map<String, String> abbreviations = new LinkedHashMap<>();
     private final StringBuilder letters = new StringBuilder();
     private List<String> label = List.of();
 
@@ -86,6 +87,8 @@ final class CountryFile {
                 words(section, lines, word);
             } else if (ending != null) {
                 lines.forEach(line -> endings.add(new Ending(folded(line.text()), ending)));
+            } else if (section.equals("abbreviation")) {
+                lines.forEach(line -> abbreviations.put(line.fields()[0], line.fields()[1]));
             } else if (section.equals("letters")) {
                 lines.forEach(line -> letters.append(line.text()));
             } else if (!section.equals("form") && !section.equals("label") && !section.equals("postcode start")) {
@@ -136,6 +139,11 @@ final class CountryFile {
 
     List<State> states() {
         return List.copyOf(states);
+    }
+
+    /** Returns words for streets and directions in full with what the post writes for them; endings have a hyphen. */
+    Map<String, String> abbreviations() {
+        return abbreviations;
     }
 
     /** Returns the small letters beside a to z of the country's languages. */

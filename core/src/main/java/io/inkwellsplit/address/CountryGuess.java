@@ -4,6 +4,7 @@ import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 import java.util.Arrays;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +15,7 @@ final class CountryGuess {
     /** A country with fewer points than the best by more than this is not tried. */
     private static final double FAR_BEHIND = 2.5;
 
+    private static final int NONE = -1;
     private static final int MOST_TRIED = 2;
     private static final double TOLD = 8;
     private static final double WRITTEN = 9;
@@ -35,18 +37,28 @@ final class CountryGuess {
     private final double[] points;
     private final double[] gathered;
     private final int[] tried = new int[MOST_TRIED];
+    private final int[] stateFirst;
     private int count;
     private boolean written;
 
     CountryGuess(Countries countries) {
         this.countries = countries;
         this.points = new double[countries.size()];
+        this.stateFirst = IntStream.range(0, countries.size())
+                .filter(c -> countries.get(c).postcodeFollowsState)
+                .toArray();
         this.gathered = new double[countries.size()];
     }
 
     void guess(AddressText text, @Nullable Country told, AddressEvidence evidence) {
-        Arrays.fill(points, 0);
         written = false;
+        int plain = told == null ? atFirstSight(text) : NONE;
+        if (plain != NONE) {
+            tried[0] = plain;
+            count = 1;
+            return;
+        }
+        Arrays.fill(points, 0);
         points[0] = 0.3;
         countryName(text);
         postcodes(text);
@@ -61,6 +73,38 @@ final class CountryGuess {
         choose();
     }
 
+    /**
+     * Returns the country of an address that ends as only one country's do, or {@link #NONE}: in a state with its
+     * postcode behind it, or in a postcode of two words.
+     */
+    private int atFirstSight(AddressText text) {
+        Tokens tokens = text.tokens;
+        int last = text.count - 1;
+        while (last > 0 && text.isComma(last)) {
+            last--;
+        }
+        if (last < 2 || !tokens.hasDigit(last)) {
+            return NONE;
+        }
+        for (int c : stateFirst) {
+            Country country = countries.get(c);
+            boolean code =
+                    country.postcodes.match(tokens, last, last + 1) == 1 || country.postcodes.isShort(tokens, last);
+            if (code && isState(text, country, text.isComma(last - 1) ? last - 2 : last - 1)) {
+                return c;
+            }
+        }
+        if (tokens.isWord(last - 1) && tokens.hasDigit(last - 1)) {
+            for (long rest = countries.withPostcodeLike(tokens, last - 1); rest != 0; rest &= rest - 1) {
+                int c = Long.numberOfTrailingZeros(rest);
+                if (countries.get(c).postcodes.match(tokens, last - 1, last + 1) == 2) {
+                    return c;
+                }
+            }
+        }
+        return NONE;
+    }
+
     int count() {
         return count;
     }
@@ -71,7 +115,7 @@ final class CountryGuess {
 
     /** Returns by how many points a country is behind the best. */
     double behind(int i) {
-        return points[tried[0]] - points[tried[i]];
+        return i == 0 ? 0 : points[tried[0]] - points[tried[i]];
     }
 
     /** Returns whether the address names its country. */

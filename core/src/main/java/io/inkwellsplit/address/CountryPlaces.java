@@ -26,6 +26,8 @@ final class CountryPlaces {
     private final int[] postcodeLines;
 
     private final List<Entry> lines;
+    /** By area of postcodes: the states in which they are, a bit each. */
+    private final long[] areaStates;
 
     /** One line of the file: a place as far as it is in one state. */
     private record Entry(String title, int place, int state) {}
@@ -40,6 +42,10 @@ final class CountryPlaces {
         postcodeLines =
                 Arrays.stream(order).mapToInt(builder.postcodeLines::get).toArray();
         lines = List.copyOf(builder.lines);
+        areaStates = new long[postcodes.length == 0 ? 0 : postcodes[postcodes.length - 1] / AREA + 1];
+        for (int i = 0; i < postcodes.length; i++) {
+            areaStates[postcodes[i] / AREA] |= 1L << lines.get(postcodeLines[i]).state();
+        }
     }
 
     /** Gathers the lines of a file. */
@@ -127,6 +133,14 @@ final class CountryPlaces {
         return false;
     }
 
+    /** Returns the number of the place that has a postcode, or {@link PhraseTable#NONE}. */
+    int placeNumber(int postcode) {
+        int i = at(postcode);
+        return i < postcodes.length && postcodes[i] == postcode
+                ? lines.get(postcodeLines[i]).place()
+                : PhraseTable.NONE;
+    }
+
     /** Returns the title of the place that has a postcode; empty where that is not known. */
     String placeOf(int postcode) {
         int i = at(postcode);
@@ -138,11 +152,7 @@ final class CountryPlaces {
     /** Returns the states, a bit each, in which postcodes of the same area are. */
     long statesOf(int postcode) {
         int area = postcode / AREA;
-        long found = 0;
-        for (int i = at(area * AREA); i < postcodes.length && postcodes[i] / AREA == area; i++) {
-            found |= 1L << lines.get(postcodeLines[i]).state();
-        }
-        return found;
+        return postcode >= 0 && area < areaStates.length ? areaStates[area] : 0;
     }
 
     private int at(int postcode) {

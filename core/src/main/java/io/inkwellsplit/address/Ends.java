@@ -67,7 +67,8 @@ final class Ends {
     private boolean country(AddressText text) {
         int end = text.lastFree(text.count) + 1;
         int length = phraseBefore(text, end, AddressWord.COUNTRY);
-        boolean behindPostcode = text.country.postcodeBeforeCity && text.isNumber(end - length - 1);
+        boolean behindPostcode =
+                text.country.postcodeBeforeCity && end > length && text.tokens.hasDigit(end - length - 1);
         if (length == 0
                 || behindPostcode
                 || phraseBefore(text, end, AddressWord.STATE) > length

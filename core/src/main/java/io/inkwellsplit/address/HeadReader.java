@@ -190,6 +190,9 @@ final class HeadReader {
     private void inside(int chunk) {
         int start = chunks.starts[chunk];
         int end = chunks.ends[chunk];
+        if (!Chunks.hasNumber(text, start, end) && hasNumberElsewhere(chunk)) {
+            return;
+        }
         boolean behindPostcode = postcode >= 0 && text.country.postcodeBeforeCity && start > postcode && chunk > 0;
         if (behindPostcode) {
             return;
@@ -216,6 +219,15 @@ final class HeadReader {
                 streetThenCity(chunk, number, cut, AddressPart.RECIPIENT);
             }
         }
+    }
+
+    private boolean hasNumberElsewhere(int chunk) {
+        for (int i = 0; i < chunks.count; i++) {
+            if (i != chunk && Chunks.hasNumber(text, chunks.starts[i], chunks.ends[i])) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void streetThenCity(int chunk, int streetStart, int cut, AddressPart front) {

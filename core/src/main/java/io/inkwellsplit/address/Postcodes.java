@@ -3,6 +3,7 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.text.Tokens;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * The forms that a country's postcodes have.
@@ -12,7 +13,8 @@ import java.util.List;
  */
 final class Postcodes {
     private final List<String> forms;
-    private final List<String> shortForms;
+    private final char[][] signs;
+    private final char[][] shortSigns;
 
     /**
      * @param forms how a postcode is written
@@ -27,7 +29,8 @@ final class Postcodes {
             }
         }
         this.forms = List.copyOf(all);
-        this.shortForms = List.copyOf(lostZeros);
+        this.signs = all.stream().map(String::toCharArray).toArray(char[][]::new);
+        this.shortSigns = lostZeros.stream().map(String::toCharArray).toArray(char[][]::new);
     }
 
     /** Returns every form, with and without its blanks, for an index of what first tokens look like. */
@@ -44,20 +47,57 @@ final class Postcodes {
     /** Returns how many tokens from one on make a postcode; 0 if they make none. */
     int match(Tokens tokens, int from, int count) {
         int longest = 0;
-        for (int i = 0; i < forms.size(); i++) {
-            longest = Math.max(longest, match(forms.get(i), tokens, from, count));
+        for (char[] form : signs) {
+            longest = Math.max(longest, match(form, tokens, from, count));
         }
         return longest;
     }
 
     /** Returns whether a token is a postcode that has lost its leading zero. */
     boolean isShort(Tokens tokens, int token) {
-        for (int i = 0; i < shortForms.size(); i++) {
-            if (match(shortForms.get(i), tokens, token, token + 1) == 1) {
+        for (char[] form : shortSigns) {
+            if (match(form, tokens, token, token + 1) == 1) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** Returns a postcode in capitals, with its blanks and hyphens where the country has them and its zero restored. */
+    String standard(String text) {
+        String written = text.toUpperCase(Locale.ROOT).strip();
+        Tokens tokens = new Tokens();
+        tokens.read(written);
+        boolean zeroLost = tokens.count() == 1 && match(tokens, 0, 1) == 0 && isShort(tokens, 0);
+        String signs = (zeroLost ? "0" : "") + written.replaceAll("[^\\p{L}\\p{N}]", "");
+        String best = zeroLost ? "0" + written : written;
+        int most = -1;
+        for (String form : forms) {
+            String laidOut = laidOut(form, signs);
+            int separators = form.length() - signs.length();
+            if (!laidOut.isEmpty() && separators > most) {
+                best = laidOut;
+                most = separators;
+            }
+        }
+        return best;
+    }
+
+    /** Returns letters and digits put into a form; empty where they do not fit. */
+    private static String laidOut(String form, String signs) {
+        StringBuilder text = new StringBuilder();
+        int next = 0;
+        for (int f = 0; f < form.length(); f++) {
+            char wanted = form.charAt(f);
+            if (wanted == ' ' || wanted == '-') {
+                text.append(wanted);
+            } else if (next < signs.length() && fits(wanted, signs.charAt(next))) {
+                text.append(signs.charAt(next++));
+            } else {
+                return "";
+            }
+        }
+        return next == signs.length() ? text.toString() : "";
     }
 
     /** Returns whether a text as a whole has one of the forms. */
@@ -67,11 +107,10 @@ final class Postcodes {
         return tokens.count() > 0 && match(tokens, 0, tokens.count()) == tokens.count();
     }
 
-    private static int match(String form, Tokens tokens, int from, int count) {
+    private static int match(char[] form, Tokens tokens, int from, int count) {
         int at = tokens.start(from);
         int token = from;
-        for (int f = 0; f < form.length(); f++) {
-            char wanted = form.charAt(f);
+        for (char wanted : form) {
             if (wanted == ' ') {
                 if (at >= wordEnd(tokens, token)) {
                     if (++token == count) {

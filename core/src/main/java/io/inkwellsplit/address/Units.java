@@ -103,6 +103,9 @@ final class Units {
         }
         boolean bounded =
                 goesOn || (i == 0 || !text.isFree(i - 1) || !text.country.numberFirst && text.isNumber(i - 1));
+        // "20 Mill St Rear": behind the street's name and its word.
+        bounded |=
+                i > 2 && text.has(i - 1, AddressWord.STREET_TYPE) && text.isFreeWord(i - 2) && text.isFreeWord(i - 3);
         return alone > 0 && bounded && !text.isFree(i + alone) ? i + alone : i;
     }
 
@@ -166,7 +169,7 @@ final class Units {
         while (text.isFree(end)
                 && (text.lengthOf(end, AddressWord.UNIT_BEHIND | AddressWord.UNIT_ALONE) == 1
                         || text.isNumber(end) && text.tokens.isDotted(end)
-                        || text.tokens.isWord(end) && text.tokens.letters(end) == 1)) {
+                        || !text.country.numberFirst && text.tokens.isWord(end) && text.tokens.letters(end) == 1)) {
             end++;
         }
         return end;

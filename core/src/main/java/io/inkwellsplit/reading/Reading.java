@@ -20,6 +20,7 @@ public final class Reading {
 
     private final String source;
     private final Kind kind;
+    private final String country;
     private final PartKey[] keys;
     private final int[] places;
     private final double confidence;
@@ -30,6 +31,7 @@ public final class Reading {
     Reading(ReadingBuilder builder, double confidence, Set<Doubt> doubts) {
         this.source = builder.source;
         this.kind = builder.kind;
+        this.country = builder.country;
         this.keys = builder.keys;
         this.places = builder.places();
         this.alternatives = builder.alternatives;
@@ -45,6 +47,11 @@ public final class Reading {
 
     public Kind kind() {
         return kind;
+    }
+
+    /** Returns the country as one of which an address was read, by its ISO 3166-1 code; empty for a name. */
+    public String country() {
+        return country;
     }
 
     /** Returns the probability, 0 to 1, that all parts of this reading are right. */

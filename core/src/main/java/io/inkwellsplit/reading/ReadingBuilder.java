@@ -16,6 +16,7 @@ public final class ReadingBuilder {
     final Function<String, List<Alternative>> alternatives;
     String source = "";
     Kind kind = Kind.UNCLEAR;
+    String country = "";
     private int[] buffer = new int[64];
     private int size;
     List<Suggestion> suggestions = List.of();
@@ -35,6 +36,12 @@ public final class ReadingBuilder {
         kind = newKind;
         size = 0;
         suggestions = List.of();
+        country = "";
+    }
+
+    /** Sets the country as one of which the value is read, by its code. */
+    public void country(String code) {
+        country = code;
     }
 
     /** Adds a piece of a part; pieces of one part are added in the order in which its text is to be read. */

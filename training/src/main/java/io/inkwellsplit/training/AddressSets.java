@@ -2,6 +2,8 @@ package io.inkwellsplit.training;
 
 import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.text.Resources;
+import io.inkwellsplit.text.Resources.Line;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -18,6 +20,7 @@ import java.util.function.UnaryOperator;
  */
 public final class AddressSets {
     private static final int TOWNS_IN_COLUMN = 6;
+    private static final double OTHER_SPELLING = 0.25;
     private static final double INVENTED_CITY = 0.4;
     private static final String[] TYPES =
             ("St St Street Street Ave Ave Avenue Rd Rd Road Dr Drive Ln Lane Ct Court Pl Place Blvd Way Ter Cir Pkwy Hwy Trl Sq Loop"
@@ -47,6 +50,7 @@ public final class AddressSets {
     private final NamePools pools;
     private final List<String> postcodes;
     private final List<String> towns;
+    private final Map<String, List<String>> stateNames = new HashMap<>();
     private final AddressNoise noise;
     private final List<AddressPatterns> others;
     /** The towns of the column that is being written; empty while single addresses are. */
@@ -69,6 +73,10 @@ public final class AddressSets {
         this.postcodes = rows.subList(1, rows.size());
         Map<String, List<String>> cities = cities(folder);
         this.towns = cities.getOrDefault("GB", List.of());
+        for (Line line :
+                Resources.sections(AddressSplitter.class, "country/US.txt").getOrDefault("state", List.of())) {
+            stateNames.put(line.fields()[0], List.of(line.fields()));
+        }
         this.noise = new AddressNoise(pools);
         this.others = AddressSplitter.countries().stream()
                 .filter(code -> !code.equals("US") && !code.equals("GB"))
@@ -205,22 +213,10 @@ public final class AddressSets {
         draft.plain(", ");
     }
 
+    /** Returns the state's code or, now and then, another of its spellings. */
     private String state(String code) {
-        return switch (pools.number(0, 9)) {
-            case 0 ->
-                pools.pick(
-                        "Ohio",
-                        "Texas",
-                        "California",
-                        "New York",
-                        "North Carolina",
-                        "Illinois",
-                        "West Virginia",
-                        "Maine");
-            case 1 ->
-                pools.pick("Calif.", "N.Y.", "Mass.", "Penn", "Fla.", "Tex.").replace("Penn", "PA");
-            default -> code;
-        };
+        List<String> names = stateNames.getOrDefault(code, List.of(code));
+        return pools.chance(OTHER_SPELLING) ? pools.any(names) : code;
     }
 
     private String number() {

@@ -1,12 +1,22 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.address.AddressEvidence;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.reading.Reading;
 
-/** Reads a column of addresses, each value by itself. */
-record AddressColumnReader(AddressSplitter splitter) implements ColumnReader {
+/** Reads a column of addresses, in the light of the column. */
+final class AddressColumnReader implements ColumnReader {
+    private final AddressEvidence evidence = new AddressEvidence();
+    private final AddressSplitter splitter;
+
+    AddressColumnReader(AddressSplitter splitter) {
+        this.splitter = splitter.inLightOf(evidence);
+    }
+
     @Override
-    public void observe(String value) {}
+    public void observe(String value) {
+        splitter.gather(value, evidence);
+    }
 
     @Override
     public Reading read(String value) {

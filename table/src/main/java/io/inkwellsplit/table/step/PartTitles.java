@@ -35,7 +35,9 @@ public enum PartTitles {
         KIND("kind", "Kind"),
         REMARKS("remarks", "Remarks"),
         CONFIDENCE("confidence", "Confidence"),
-        DOUBTS("doubts", "Doubts");
+        DOUBTS("doubts", "Doubts"),
+        /** Values that parts of an address are likely to mean, by key. */
+        SUGGESTIONS("suggestions", "Suggestions");
 
         final String key;
         final String title;

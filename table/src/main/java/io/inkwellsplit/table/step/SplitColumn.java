@@ -1,5 +1,7 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
@@ -11,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -27,6 +30,7 @@ public final class SplitColumn {
     private final boolean checks;
     private final PartTitles vocabulary;
     private final ColumnReader reader;
+    private final AddressStandard standard;
     private final List<String> titles = new ArrayList<>();
     private final List<String> plainTitles = new ArrayList<>();
     private final Map<Doubt, Long> doubts = new TreeMap<>();
@@ -42,13 +46,16 @@ public final class SplitColumn {
             PartTitles vocabulary,
             Checks checks,
             OptionalDouble doubtBelow,
+            Optional<String> country,
+            AddressStandard standard,
             List<String> taken) {
         this.index = index;
         this.source = source;
         this.subject = subject;
         this.vocabulary = vocabulary;
+        this.standard = standard;
         this.checks = checks == Checks.SHOW;
-        this.reader = subject.reader(doubtBelow);
+        this.reader = subject.reader(doubtBelow, country);
         boolean all = keys.contains("all");
         boolean usual = keys.isEmpty();
         for (PartKey part : subject.allParts()) {
@@ -68,6 +75,9 @@ public final class SplitColumn {
         if (this.checks) {
             addTitle(vocabulary.of(Extra.CONFIDENCE), taken);
             addTitle(vocabulary.of(Extra.DOUBTS), taken);
+            if (subject == Subject.ADDRESS) {
+                addTitle(vocabulary.of(Extra.SUGGESTIONS), taken);
+            }
         }
     }
 
@@ -119,7 +129,7 @@ public final class SplitColumn {
             out.add(reading.kind().key());
         }
         for (PartKey part : parts) {
-            out.add(reading.text(part));
+            out.add(part instanceof AddressPart address ? standard.text(reading, address) : reading.text(part));
         }
         if (remarks) {
             out.add(remarks(reading));
@@ -128,6 +138,11 @@ public final class SplitColumn {
             boolean empty = reading.kind() == Kind.BLANK;
             out.add(empty ? "" : String.format(Locale.ROOT, "%.3f", reading.confidence()));
             out.add(reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; ")));
+            if (subject == Subject.ADDRESS) {
+                out.add(reading.suggestions().stream()
+                        .map(one -> one.part().key() + "=" + one.value())
+                        .collect(Collectors.joining("; ")));
+            }
         }
     }
 

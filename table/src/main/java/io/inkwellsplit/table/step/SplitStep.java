@@ -1,12 +1,16 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -25,6 +29,8 @@ public final class SplitStep implements Step {
     private final Checks checks;
     private final Learning learning;
     private final OptionalDouble doubtBelow;
+    private final Optional<String> country;
+    private final AddressStandard standard;
 
     private SplitStep(Builder builder) {
         this.wanted = List.copyOf(builder.wanted);
@@ -33,6 +39,8 @@ public final class SplitStep implements Step {
         this.checks = builder.checks;
         this.learning = builder.learning;
         this.doubtBelow = builder.doubtBelow;
+        this.country = builder.country;
+        this.standard = builder.standard;
     }
 
     /** Whether confidence and doubts have columns. */
@@ -61,6 +69,8 @@ public final class SplitStep implements Step {
         private Checks checks = Checks.SHOW;
         private Learning learning = Learning.FROM_COLUMN;
         private OptionalDouble doubtBelow = OptionalDouble.empty();
+        private Optional<String> country = Optional.empty();
+        private AddressStandard standard = AddressStandard.asWritten();
 
         private Builder() {}
 
@@ -104,6 +114,29 @@ public final class SplitStep implements Step {
             return this;
         }
 
+        /**
+         * Sets the country in which addresses are that do not say otherwise; found from each address if not set.
+         *
+         * @param code two letters of ISO 3166-1
+         * @throws TableException if addresses of that country are not read
+         */
+        public Builder country(String code) {
+            if (!AddressSplitter.countries().contains(code.toUpperCase(Locale.ROOT))) {
+                throw new TableException(
+                        Problem.SETTING,
+                        "Addresses of the country \"" + code + "\" are not read. Give one of "
+                                + String.join(", ", AddressSplitter.countries()) + ".");
+            }
+            country = Optional.of(code);
+            return this;
+        }
+
+        /** Sets how the parts of addresses are written; as in the source if not set. */
+        public Builder standard(AddressStandard addressStandard) {
+            standard = addressStandard;
+            return this;
+        }
+
         /** Sets the confidence, 0 to 1, below which a row is doubtful; each splitter's own standard if not set. */
         public Builder doubtBelow(double confidence) {
             if (!(confidence >= 0 && confidence <= 1)) {
@@ -139,8 +172,17 @@ public final class SplitStep implements Step {
         for (int i = 0; i < header.size(); i++) {
             Wanted one = byIndex.get(i);
             if (one != null) {
-                columns.add(
-                        new SplitColumn(i, header.get(i), one.subject, parts, titles, checks, doubtBelow, titlesOut));
+                columns.add(new SplitColumn(
+                        i,
+                        header.get(i),
+                        one.subject,
+                        parts,
+                        titles,
+                        checks,
+                        doubtBelow,
+                        country,
+                        standard,
+                        titlesOut));
             }
         }
         return new BoundSplit(header, Collections.unmodifiableList(columns), learning);

@@ -7,6 +7,7 @@ import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** What a column holds, and so how its values are read and which parts they have. */
@@ -54,12 +55,13 @@ public enum Subject {
         return part instanceof NamePart name ? name.isFiner() : ((AddressPart) part).isFiner();
     }
 
-    ColumnReader reader(OptionalDouble doubtBelow) {
+    ColumnReader reader(OptionalDouble doubtBelow, Optional<String> country) {
         if (this == NAME) {
             NameSplitter names = NameSplitter.standard();
             return new NameColumnReader(doubtBelow.isPresent() ? names.doubtBelow(doubtBelow.getAsDouble()) : names);
         }
-        AddressSplitter addresses = AddressSplitter.standard();
+        AddressSplitter addresses =
+                country.map(AddressSplitter.standard()::country).orElse(AddressSplitter.standard());
         return new AddressColumnReader(
                 doubtBelow.isPresent() ? addresses.doubtBelow(doubtBelow.getAsDouble()) : addresses);
     }

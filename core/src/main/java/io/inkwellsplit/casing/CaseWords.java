@@ -1,0 +1,35 @@
+package io.inkwellsplit.casing;
+
+import io.inkwellsplit.text.Resources;
+import io.inkwellsplit.text.Resources.Line;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+/** How single words are written: from the data file, by their small letters. Immutable. */
+record CaseWords(Set<String> lower, Set<String> capitalAtStart, Map<String, String> written) {
+    private static final Map<String, List<Line>> SECTIONS = Resources.sections(CaseWords.class, "words.txt");
+
+    /** @param kind {@code names}, {@code organisations} or {@code addresses} */
+    static CaseWords of(String kind) {
+        Map<String, String> written = new HashMap<>();
+        for (String section : List.of("written", "written in " + kind)) {
+            for (String word : texts(section)) {
+                written.put(word.toLowerCase(Locale.ROOT), word);
+            }
+        }
+        return new CaseWords(
+                Set.copyOf(texts("lower in " + kind)),
+                kind.equals("names") ? Set.copyOf(texts("capital at the start")) : Set.of(),
+                Map.copyOf(written));
+    }
+
+    private static Set<String> texts(String section) {
+        Set<String> texts = new HashSet<>();
+        SECTIONS.getOrDefault(section, List.of()).forEach(line -> texts.add(line.text()));
+        return texts;
+    }
+}
