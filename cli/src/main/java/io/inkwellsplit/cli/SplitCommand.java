@@ -1,7 +1,5 @@
 package io.inkwellsplit.cli;
 
-import io.inkwellsplit.address.AddressStandard;
-import io.inkwellsplit.address.AddressStandard.Rule;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.step.BoundSplit;
@@ -17,7 +15,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -97,32 +94,10 @@ final class SplitCommand extends TableCommand {
                     spec.commandLine(), "Say which columns to split, with --name COLUMN or --address COLUMN");
         }
         return List.of(step.parts(parts)
-                .standard(standard())
+                .standardise(rules)
                 .checks(noChecks ? Checks.LEAVE_OUT : Checks.SHOW)
                 .learning(noLearning ? Learning.NONE : Learning.FROM_COLUMN)
                 .build());
-    }
-
-    private AddressStandard standard() {
-        AddressStandard standard = AddressStandard.asWritten();
-        for (String wanted : rules) {
-            Rule rule = Arrays.stream(Rule.values())
-                    .filter(each -> each.key().equals(wanted.toLowerCase(Locale.ROOT)))
-                    .findFirst()
-                    .orElseThrow(() -> new ParameterException(
-                            spec.commandLine(),
-                            "There is no rule \"" + wanted + "\"; there are "
-                                    + Arrays.stream(Rule.values())
-                                            .map(Rule::key)
-                                            .collect(Collectors.joining(", "))));
-            try {
-                standard = standard.with(rule);
-            } catch (IllegalArgumentException e) {
-                throw new ParameterException(
-                        spec.commandLine(), "The rule " + wanted + " contradicts another one that is asked for", e);
-            }
-        }
-        return standard;
     }
 
     private PartTitles vocabulary() {
@@ -137,10 +112,18 @@ final class SplitCommand extends TableCommand {
     @Override
     void preview(Run run, List<List<String>> rows, PrintWriter to) {
         for (SplitColumn column : columns(run)) {
-            List<Integer> indexes = new ArrayList<>(List.of(run.header().indexOf(column.source())));
-            column.titles().forEach(title -> indexes.add(run.header().indexOf(title)));
-            List<String> shown = new ArrayList<>(List.of(column.source()));
-            shown.addAll(column.plainTitles());
+            List<String> shown = new ArrayList<>();
+            List<Integer> indexes = new ArrayList<>();
+            shown.add(column.source());
+            indexes.add(run.header().indexOf(column.source()));
+            for (int i = 0; i < column.titles().size(); i++) {
+                int index = run.header().indexOf(column.titles().get(i));
+                // A column without anything in the rows shown would only make the others narrower.
+                if (rows.stream().anyMatch(row -> !row.get(index).isEmpty())) {
+                    shown.add(column.plainTitles().get(i));
+                    indexes.add(index);
+                }
+            }
             List<List<String>> cells = rows.stream()
                     .map(row -> indexes.stream().map(row::get).toList())
                     .toList();

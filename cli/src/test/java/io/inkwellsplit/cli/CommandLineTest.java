@@ -53,6 +53,32 @@ class CommandLineTest {
     }
 
     @Test
+    void standardisesAndSuggests() throws Exception {
+        Files.writeString(
+                folder.resolve("hosts.csv"),
+                "Host\n\"5 Elm Street, Barre, Vermont 5641, USA\"\n\"Seestrasse 14, 8002 Zürich\"\n");
+        Result result = inkwell.run(
+                "split",
+                "hosts.csv",
+                "--address",
+                "Host",
+                "--standardise",
+                "state-code,street-short,postcode",
+                "--country",
+                "CH",
+                "--parts",
+                "street,city,state,postcode",
+                "--out",
+                "-");
+        assertThat(result.code()).isZero();
+        assertThat(result.out())
+                .contains(
+                        "5 Elm St,Barre,VT,05641,Country: USA,",
+                        "short-postcode,postcode=05641",
+                        "Seestr. 14,Zürich,,8002,,");
+    }
+
+    @Test
     void previewsWithoutAFile() throws Exception {
         Result result = inkwell.run("split", "patrons.csv", "--name", "Patron");
         assertThat(result.code()).isZero();
@@ -137,6 +163,9 @@ class CommandLineTest {
             split patrons.csv --name Patron --titles latin      | 2 | There are no titles "latin"
             split patrons.csv --name Patron --charset utf-99    | 2 | There is no encoding "utf-99"
             split patrons.csv --name Patron --doubt-below 7     | 2 | from 0 to 1
+            split patrons.csv --address Address --country XX    | 2 | Addresses of the country "XX" are not read
+            split patrons.csv --address Address --standardise x | 2 | There is no rule "x" for addresses
+            split patrons.csv --address 3 --standardise state-code,state-name | 2 | contradicts another one
             split patrons.csv --nmae Patron                     | 2 | Unknown options: '--nmae'
             assemble patrons.csv --make X={Patrn}               | 2 | did you mean {Patron}?
             assemble patrons.csv --make X={Patron               | 2 | at character 1

@@ -86,13 +86,16 @@ final class CountryGuess {
         if (last < 2 || !tokens.hasDigit(last)) {
             return NONE;
         }
+        int before = text.isComma(last - 1) ? last - 2 : last - 1;
+        int found = NONE;
         for (int c : stateFirst) {
-            Country country = countries.get(c);
-            boolean code =
-                    country.postcodes.match(tokens, last, last + 1) == 1 || country.postcodes.isShort(tokens, last);
-            if (code && isState(text, country, text.isComma(last - 1) ? last - 2 : last - 1)) {
-                return c;
-            }
+            Postcodes postcodes = countries.get(c).postcodes;
+            boolean whole = postcodes.match(tokens, last, last + 1) == 1;
+            boolean may = whole || found == NONE && postcodes.isShort(tokens, last);
+            found = may && isState(text, countries.get(c), before) ? c : found;
+        }
+        if (found != NONE) {
+            return found;
         }
         if (tokens.isWord(last - 1) && tokens.hasDigit(last - 1)) {
             for (long rest = countries.withPostcodeLike(tokens, last - 1); rest != 0; rest &= rest - 1) {

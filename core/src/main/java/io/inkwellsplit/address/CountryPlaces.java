@@ -14,6 +14,9 @@ import java.util.Map;
  * single ones and ranges ({@code 10001-10048}) with blanks between; a place in two states has two lines.
  */
 final class CountryPlaces {
+    /** First words that are written in short as well. */
+    private static final String[][] PREFIXES = {{"Saint ", "St "}, {"Fort ", "Ft "}, {"Mount ", "Mt "}};
+
     /** How many digits of a postcode belong to one region of the post. */
     static final int AREA = 100;
 
@@ -80,6 +83,11 @@ final class CountryPlaces {
             if (place == PhraseTable.NONE) {
                 place = states.size();
                 names.put(name, place);
+                for (String[] prefix : PREFIXES) {
+                    if (name.startsWith(prefix[0])) {
+                        names.put(prefix[1] + name.substring(prefix[0].length()), place);
+                    }
+                }
                 states.add(0L);
             }
             states.set(place, states.get(place) | 1L << state);

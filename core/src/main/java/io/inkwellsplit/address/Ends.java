@@ -92,7 +92,9 @@ final class Ends {
     private static int phraseBefore(AddressText text, int end, int classes) {
         for (int length = Math.min(MAX_PHRASE, end - 1); length >= 1; length--) {
             int at = end - length;
-            if (text.isFree(at) && text.lengthOf(at, classes) == length && !isSmallWord(text, at, length)) {
+            if (text.isFree(at)
+                    && text.lengthOf(at, classes) == length
+                    && (text.isComma(at - 1) || !isSmallWord(text, at, length))) {
                 return length;
             }
         }
@@ -228,7 +230,7 @@ final class Ends {
             return false;
         }
         text.label(from, end, part);
-        regionMayBeCity = classes == AddressWord.STATE && text.tokens.letters(from) > CODE_LETTERS
+        regionMayBeCity = classes == AddressWord.STATE && (length > 1 || text.tokens.letters(from) > CODE_LETTERS)
                 || classes == AddressWord.COUNTY && length == 1;
         if (text.isMark(from - 1, '/')) {
             text.label(from - 1, from, AddressText.SEPARATOR);

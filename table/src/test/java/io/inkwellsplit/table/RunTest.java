@@ -72,7 +72,8 @@ class RunTest {
                         "Country",
                         "Address Remarks",
                         "Address Confidence",
-                        "Address Doubts"));
+                        "Address Doubts",
+                        "Suggestions"));
         order.verify(sink)
                 .row(org.mockito.ArgumentMatchers.argThat(cells -> cells.subList(0, 8)
                                 .equals(List.of(

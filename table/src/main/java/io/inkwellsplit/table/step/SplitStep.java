@@ -2,9 +2,11 @@ package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
+import io.inkwellsplit.address.AddressStandard.Rule;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -12,6 +14,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /**
  * Splits columns of names and addresses: each is followed by columns for its parts, then remarks and checks.
@@ -131,9 +134,32 @@ public final class SplitStep implements Step {
             return this;
         }
 
-        /** Sets how the parts of addresses are written; as in the source if not set. */
-        public Builder standard(AddressStandard addressStandard) {
-            standard = addressStandard;
+        /**
+         * Sets by which rules the parts of addresses are written; as in the source if not set.
+         *
+         * @param rules keys such as {@code state-code}
+         * @throws TableException if there is no such rule, or if two contradict each other
+         */
+        public Builder standardise(List<String> rules) {
+            standard = AddressStandard.asWritten();
+            for (String key : rules) {
+                Rule rule = Arrays.stream(Rule.values())
+                        .filter(each -> each.key().equals(key.toLowerCase(Locale.ROOT)))
+                        .findFirst()
+                        .orElseThrow(() -> new TableException(
+                                Problem.SETTING,
+                                "There is no rule \"" + key + "\" for addresses. There are "
+                                        + Arrays.stream(Rule.values())
+                                                .map(Rule::key)
+                                                .collect(Collectors.joining(", "))
+                                        + "."));
+                try {
+                    standard = standard.with(rule);
+                } catch (IllegalArgumentException e) {
+                    throw new TableException(
+                            Problem.SETTING, "The rule " + key + " contradicts another one that is asked for.", e);
+                }
+            }
             return this;
         }
 
