@@ -57,7 +57,7 @@ final class SplitCommand extends TableCommand {
             names = "--doubt-below",
             paramLabel = "NUMBER",
             description =
-                    "The confidence, 0 to 1, below which a row is doubtful. Default: 0.98 for names, 0.96 for addresses.")
+                    "The confidence, 0 to 1, below which a row is doubtful. Default: 0.98 for names, 0.97 for addresses.")
     @Nullable Double doubtBelow;
 
     @Option(

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * by several threads. Reading takes time linear in the length of the value.
  */
 public final class AddressSplitter {
-    private static final double DEFAULT_DOUBT_BELOW = 0.96;
+    private static final double DEFAULT_DOUBT_BELOW = 0.97;
 
     private final double doubtBelow;
     private final @Nullable Country told;
@@ -44,7 +44,7 @@ public final class AddressSplitter {
     /**
      * Returns a splitter that flags readings whose confidence is under a threshold.
      *
-     * @param confidence from 0 to 1; the standard is 0.96
+     * @param confidence from 0 to 1; the standard is 0.97
      * @throws IllegalArgumentException if it is not from 0 to 1
      */
     public AddressSplitter doubtBelow(double confidence) {

@@ -22,6 +22,9 @@ final class CoupleReader {
             propose(text, text.joinStart, text.joinEnd, out);
             return;
         }
+        if (!text.hasMore && !text.hasComma) {
+            return;
+        }
         for (int i = 1; i < text.count - 1; i++) {
             if (text.labels[i] == NameText.FREE && isConnector(text, i) && text.freeWords(i + 1, text.count) > 0) {
                 propose(text, i, i + 1, out);

@@ -33,6 +33,7 @@ public final class NameLearning {
     public List<Choice> choices(String text, NameEvidence evidence) {
         List<Choice> choices = new ArrayList<>();
         if (reader.propose(text, evidence)) {
+            reader.text().ask();
             for (int i = 0; i < reader.candidates().size(); i++) {
                 Candidate candidate = reader.candidates().get(i);
                 tally.reset();

@@ -46,7 +46,7 @@ final class NameReader {
         if (!propose(source, evidence)) {
             return blank(source);
         }
-        Candidate best = weigh(evidence, sum);
+        Candidate best = weigh(evidence);
         NameParts.place(source, text, best, builder);
         double confidence = weights.calibrate(best.probability);
         return builder.build(confidence, doubts(best, confidence, doubtBelow));
@@ -56,8 +56,9 @@ final class NameReader {
         if (!propose(source, evidence)) {
             return List.of(new Alternative(Kind.BLANK, blank(source).parts(), 1, List.of()));
         }
+        weigh(evidence);
+        text.ask();
         Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
-        weigh(evidence, tally);
         List<Alternative> alternatives = new ArrayList<>();
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
@@ -78,7 +79,7 @@ final class NameReader {
     /** Reads the text up to its candidates; returns false for a blank. */
     boolean propose(String source, NameEvidence evidence) {
         text.read(source, words);
-        text.ask(evidence);
+        text.inLightOf(evidence);
         candidates.clear();
         if (isBlank()) {
             return false;
@@ -115,17 +116,27 @@ final class NameReader {
         }
     }
 
-    private Candidate weigh(NameEvidence evidence, Tally tally) {
+    private Candidate weigh(NameEvidence evidence) {
+        if (candidates.size() == 1) {
+            // Nothing to decide.
+            Candidate only = candidates.get(0);
+            only.probability = 1;
+            return only;
+        }
+        text.ask();
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
-            tally.reset();
-            scorer.tally(text, candidate, evidence, tally);
-            candidate.score = tally.sum();
+            sum.reset();
+            scorer.tally(text, candidate, evidence, sum);
+            candidate.score = sum.sum();
         }
         return candidates.weigh();
     }
 
     private void organisation() {
+        if (!text.hasMore && text.joinStart < 0) {
+            return;
+        }
         int first = text.firstFreeWord();
         if (first == text.count) {
             return;

@@ -49,7 +49,16 @@ final class NameText {
     /** Whether there is a sign other than letters, digits and the usual punctuation. */
     boolean hasMarks;
 
+    /** Whether there is a comma. */
+    boolean hasComma;
+    /** Whether anything may join two people or belong to an organisation: a sign, a number, a phrase, such a word. */
+    boolean hasMore;
+
+    private static final int MORE =
+            WordInfo.CONNECTOR | WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME | WordInfo.PHRASE;
+
     private NameWords words = NameWords.shipped();
+    private NameEvidence evidence = NameEvidence.NONE;
     private String source = "";
 
     void read(String text, NameWords words) {
@@ -72,6 +81,8 @@ final class NameText {
         isTrust = false;
         hasBrackets = false;
         hasMarks = false;
+        hasComma = false;
+        hasMore = false;
         int particleEnd = 0;
         for (int i = 0; i < count; i++) {
             annotate(i, words);
@@ -85,8 +96,17 @@ final class NameText {
         }
     }
 
-    /** Asks the column about every word. */
-    void ask(NameEvidence evidence) {
+    void inLightOf(NameEvidence columnEvidence) {
+        evidence = columnEvidence;
+    }
+
+    /** Asks the column about one word. */
+    double columnOdds(int token) {
+        return evidence.odds(tokens.hash(token));
+    }
+
+    /** Asks the column about every word, before candidates are weighed. */
+    void ask() {
         for (int i = 0; i < count; i++) {
             columnOdds[i] = evidence.odds(tokens.hash(i));
         }
@@ -121,6 +141,9 @@ final class NameText {
         traits[i] = (byte) ((initial ? INITIAL : 0) | (together ? TOGETHER : 0) | (tokens.isAllCaps(i) ? ALL_CAPS : 0));
         hasBrackets |= kind == TokenKind.QUOTE || kind == TokenKind.OPEN || (word & WordInfo.BIRTH) != 0;
         hasMarks |= kind == TokenKind.MARK;
+        hasComma |= kind == TokenKind.COMMA;
+        boolean sign = kind == TokenKind.MARK || kind == TokenKind.AND || kind == TokenKind.NUMBER;
+        hasMore |= sign || (word & MORE) != 0;
         labels[i] = switch (kind) {
             case WORD, NUMBER, MARK, AND -> FREE;
             default -> SEPARATOR;

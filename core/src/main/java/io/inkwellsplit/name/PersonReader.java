@@ -103,7 +103,7 @@ final class PersonReader {
         boolean sureParticle = k > 1
                 && text.has(first, WordInfo.ANY_PARTICLE)
                 && (text.tokens.isAllLower(first) || !text.has(first, WordInfo.PARTICLE_OR_NAME));
-        boolean columnSaysSo = k == 1 && text.columnOdds[first] < 0;
+        boolean columnSaysSo = k == 1 && text.columnOdds(first) < 0;
         return form == Form.ONE_OF_TWO || columnSaysSo || sureParticle || affixes.trailingComma || hasTitle(text, from);
     }
 
