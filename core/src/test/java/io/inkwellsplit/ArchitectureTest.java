@@ -30,6 +30,8 @@ class ArchitectureTest {
                 .definedBy("io.inkwellsplit.column..")
                 .layer("pattern")
                 .definedBy("io.inkwellsplit.pattern..")
+                .layer("casing")
+                .definedBy("io.inkwellsplit.casing..")
                 .whereLayer("column")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("pattern")
@@ -41,7 +43,9 @@ class ArchitectureTest {
                 .whereLayer("reading")
                 .mayOnlyBeAccessedByLayers("name", "address", "column")
                 .whereLayer("text")
-                .mayOnlyBeAccessedByLayers("reading", "name", "address", "column")
+                .mayOnlyBeAccessedByLayers("reading", "name", "address", "column", "casing")
+                .whereLayer("casing")
+                .mayOnlyBeAccessedByLayers("name", "address", "column", "pattern")
                 .check(CORE);
     }
 

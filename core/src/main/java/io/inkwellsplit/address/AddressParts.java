@@ -6,9 +6,8 @@ import io.inkwellsplit.reading.ReadingBuilder;
 final class AddressParts {
     private AddressParts() {}
 
-    static void place(AddressText text, AddressCandidate candidate, ReadingBuilder builder) {
+    static void place(AddressText text, AddressCandidate candidate, StreetCut cut, ReadingBuilder builder) {
         byte[] labels = candidate.labels;
-        StreetCut cut = new StreetCut();
         for (int i = 0; i < text.count; ) {
             int end = runEnd(text, labels, i);
             int start = text.tokens.start(i);

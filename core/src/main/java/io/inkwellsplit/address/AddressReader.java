@@ -35,6 +35,7 @@ final class AddressReader {
     private final HeadReader head = new HeadReader();
     private final CandidatePool<AddressCandidate> candidates = new CandidatePool<>(AddressCandidate::new);
     private final AddressScorer scorer = new AddressScorer();
+    private final StreetCut cut = new StreetCut();
     private final AddressChecks checks = new AddressChecks();
     private final Tally sum;
     private final ReadingBuilder builder;
@@ -53,7 +54,7 @@ final class AddressReader {
         boolean blank = isBlank();
         builder.start(source, blank ? Kind.BLANK : Kind.ADDRESS);
         builder.country(text.country.code);
-        AddressParts.place(text, best, builder);
+        AddressParts.place(text, best, cut, builder);
         double confidence = weights.calibrate(best.probability) * (isElsewhere() ? ELSEWHERE : 1);
         return builder.build(confidence, blank ? NO_DOUBTS : doubts(confidence < doubtBelow));
     }
@@ -117,7 +118,7 @@ final class AddressReader {
         tally.reset();
         scorer.tally(text, candidate, evidence, tally);
         builder.start(source, isBlank() ? Kind.BLANK : Kind.ADDRESS);
-        AddressParts.place(text, candidate, builder);
+        AddressParts.place(text, candidate, cut, builder);
     }
 
     private List<Reason> reasons(double[] seen) {
@@ -167,6 +168,12 @@ final class AddressReader {
     }
 
     private AddressCandidate weigh(AddressEvidence evidence) {
+        if (candidates.size() == 1) {
+            // Nothing to decide.
+            AddressCandidate only = candidates.get(0);
+            only.probability = 1;
+            return only;
+        }
         for (int i = 0; i < candidates.size(); i++) {
             AddressCandidate candidate = candidates.get(i);
             text.show(candidate);

@@ -28,6 +28,7 @@ final class CountryGuess {
     private static final double STATE_AT_END = 1.5;
     private static final double CLOSE = 0.9;
     private static final int SEGMENTS = 3;
+    private static final int LONGEST_NAME = 5;
     private static final int LONGEST_TOWN = 4;
     private static final double TOWN = 1;
     private static final int TELLING_WORD = 2;
@@ -38,6 +39,9 @@ final class CountryGuess {
     private final double[] gathered;
     private final int[] tried = new int[MOST_TRIED];
     private final int[] stateFirst;
+    /** Where the country's name was found to start. */
+    private int nameStart;
+
     private int count;
     private boolean written;
 
@@ -75,17 +79,32 @@ final class CountryGuess {
 
     /**
      * Returns the country of an address that ends as only one country's do, or {@link #NONE}: in a state with its
-     * postcode behind it, or in a postcode of two words.
+     * postcode behind it, in a postcode of two words, or in either and the country's name.
      */
     private int atFirstSight(AddressText text) {
-        Tokens tokens = text.tokens;
         int last = text.count - 1;
         while (last > 0 && text.isComma(last)) {
             last--;
         }
-        if (last < 2 || !tokens.hasDigit(last)) {
+        if (last < 2) {
             return NONE;
         }
+        if (text.tokens.hasDigit(last)) {
+            return atPostcode(text, last);
+        }
+        int named = countryAtEnd(text, last);
+        int before = nameStart - 1;
+        while (before > 0 && text.isComma(before)) {
+            before--;
+        }
+        boolean agree =
+                named != NONE && before > 1 && text.tokens.hasDigit(before) && atPostcode(text, before) == named;
+        written = agree;
+        return agree ? named : NONE;
+    }
+
+    private int atPostcode(AddressText text, int last) {
+        Tokens tokens = text.tokens;
         int before = text.isComma(last - 1) ? last - 2 : last - 1;
         int found = NONE;
         for (int c : stateFirst) {
@@ -101,6 +120,21 @@ final class CountryGuess {
             for (long rest = countries.withPostcodeLike(tokens, last - 1); rest != 0; rest &= rest - 1) {
                 int c = Long.numberOfTrailingZeros(rest);
                 if (countries.get(c).postcodes.match(tokens, last - 1, last + 1) == 2) {
+                    return c;
+                }
+            }
+        }
+        return NONE;
+    }
+
+    /** Returns the country whose name ends here, and keeps where it starts; {@link #NONE} if none does. */
+    private int countryAtEnd(AddressText text, int last) {
+        for (int at = Math.max(1, last - LONGEST_NAME + 1); at <= last; at++) {
+            int word = at == last ? text.words[at] : text.phraseLength(at) == last - at + 1 ? text.phrases[at] : 0;
+            for (int c = 0; word != PhraseTable.NONE && c < points.length; c++) {
+                int is = countries.get(c).word(word);
+                if ((is & AddressWord.COUNTRY) != 0 && (is & AddressWord.OTHER_COUNTRY) == 0) {
+                    nameStart = at;
                     return c;
                 }
             }

@@ -41,6 +41,17 @@ class ExamplesTest {
     }
 
     @Test
+    void standardiseAddresses() {
+        assertThat(printed(() -> StandardiseAddresses.main(new String[0])))
+                .contains(
+                        "GB: 14 Harbour Lane | Wexcombe | CT5 1AB",
+                        "GB: 3 Quay Street | Wexcombe | ",
+                        "US: 5 North Elm Street | Barre | 05641",
+                        "The postcode has lost its leading zero.",
+                        "DE: Musterstraße 7a | Köln | 50667");
+    }
+
+    @Test
     void splitAndReassembleCsv() throws Exception {
         Path out = folder.resolve("out.csv");
         String[] args = {Path.of("../demo/box-office.csv").toString(), out.toString()};
