@@ -52,6 +52,20 @@ final class AddressWord {
 
     static final int ANY_STREET = STREET_TYPE | STREET_HEAD | STREET_ENDING;
 
+    /** Words that give a part away wherever they stand. */
+    static final int MARKS = CARE_OF
+            | ATTENTION
+            | BOX
+            | UNIT
+            | UNIT_ALONE
+            | UNIT_BEHIND
+            | UNIT_ENDING
+            | BUILDING_HEAD
+            | LOCALITY_HEAD
+            | LOCALITY_WORD
+            | LOCALITY_ENDING
+            | CITY_ENDING;
+
     /** Sections whose words speak for the countries that use them. */
     static final int TELLING = ANY_STREET
             | UNIT

@@ -1,5 +1,7 @@
 package io.inkwellsplit.address;
 
+import java.util.Set;
+
 /**
  * The runs of free text of an address, between commas, line ends and what is labelled at its ends. Units and the like
  * inside a run do not part it. A number by itself belongs to the street beside it. A buffer, reused for every value.
@@ -7,6 +9,22 @@ package io.inkwellsplit.address;
 final class Chunks {
     /** What follows more chunks than these stays free, and so unplaced. */
     static final int MOST = 9;
+
+    /** By label: whether it parts runs; units, boxes and receivers do not. */
+    private static final boolean[] PARTING = new boolean[AddressPart.values().length];
+
+    static {
+        for (AddressPart part : Set.of(
+                AddressPart.POSTCODE,
+                AddressPart.STATE,
+                AddressPart.COUNTY,
+                AddressPart.LOCALITY,
+                AddressPart.BUILDING,
+                AddressPart.CITY,
+                AddressPart.COUNTRY)) {
+            PARTING[part.ordinal()] = true;
+        }
+    }
 
     final int[] starts = new int[MOST];
     final int[] ends = new int[MOST];
@@ -30,14 +48,7 @@ final class Chunks {
     }
 
     private static boolean parts(AddressText text, int i) {
-        return text.isComma(i)
-                || text.isLabelled(i, AddressPart.POSTCODE)
-                || text.isLabelled(i, AddressPart.STATE)
-                || text.isLabelled(i, AddressPart.COUNTY)
-                || text.isLabelled(i, AddressPart.LOCALITY)
-                || text.isLabelled(i, AddressPart.BUILDING)
-                || text.isLabelled(i, AddressPart.CITY)
-                || text.isLabelled(i, AddressPart.COUNTRY);
+        return text.isComma(i) || text.labels[i] >= 0 && PARTING[text.labels[i]];
     }
 
     private void add(AddressText text, int start, int end) {

@@ -107,7 +107,8 @@ final class Country {
         int room = end - tokens.start(token);
         for (int i = 0; i < endings.size(); i++) {
             String letters = endings.get(i).letters;
-            if (letters.length() + 1 < room && endsIn(letters, tokens, end)) {
+            boolean hyphen = letters.charAt(0) == '-';
+            if (letters.length() + (hyphen ? 0 : 1) < room && endsIn(letters, tokens, end)) {
                 return endings.get(i).bits;
             }
         }

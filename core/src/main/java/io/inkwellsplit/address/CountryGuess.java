@@ -26,6 +26,7 @@ final class CountryGuess {
     private static final double OWN_FORM = 3;
 
     private static final double STATE_AT_END = 1.5;
+    private static final double DISTRICT = 1;
     private static final double CLOSE = 0.9;
     private static final int SEGMENTS = 3;
     private static final int LONGEST_NAME = 5;
@@ -68,6 +69,7 @@ final class CountryGuess {
         postcodes(text);
         stateAtEnd(text);
         letters(text);
+        numberBehindTown(text);
         words(text);
         if (told != null) {
             points[told.index] += TOLD;
@@ -116,15 +118,22 @@ final class CountryGuess {
         if (found != NONE) {
             return found;
         }
-        if (tokens.isWord(last - 1) && tokens.hasDigit(last - 1)) {
-            for (long rest = countries.withPostcodeLike(tokens, last - 1); rest != 0; rest &= rest - 1) {
-                int c = Long.numberOfTrailingZeros(rest);
-                if (countries.get(c).postcodes.match(tokens, last - 1, last + 1) == 2) {
-                    return c;
+        boolean two = tokens.isWord(last - 1) && tokens.hasDigit(last - 1);
+        if (!two && !tokens.isWord(last)) {
+            return NONE;
+        }
+        int from = two ? last - 1 : last;
+        for (long rest = countries.withPostcodeLike(tokens, from); rest != 0; rest &= rest - 1) {
+            int c = Long.numberOfTrailingZeros(rest);
+            if (countries.get(c).postcodes.match(tokens, from, last + 1) == last + 1 - from) {
+                // Written together, a code may be one of two countries.
+                if (found != NONE) {
+                    return NONE;
                 }
+                found = c;
             }
         }
-        return NONE;
+        return found;
     }
 
     /** Returns the country whose name ends here, and keeps where it starts; {@link #NONE} if none does. */
@@ -246,6 +255,19 @@ final class CountryGuess {
         }
     }
 
+    /** {@code Dublin 4}, {@code Praha 1} at the end. */
+    private void numberBehindTown(AddressText text) {
+        int last = text.count - 1;
+        boolean district = last > 1
+                && text.isNumber(last)
+                && text.tokens.letters(last) <= 2
+                && text.tokens.isWord(last - 1)
+                && text.segmentStart(last) == last - 1;
+        for (int c = 0; district && c < points.length; c++) {
+            points[c] += countries.get(c).cityHasNumber ? DISTRICT : 0;
+        }
+    }
+
     /** Letters beside a to z speak for the countries in whose languages they are. */
     private void letters(AddressText text) {
         if (text.isPlain()) {
@@ -329,6 +351,10 @@ final class CountryGuess {
     }
 
     private static boolean isState(AddressText text, Country country, int last) {
+        // Hungarian "út" is no Utah.
+        if (text.tokens.isMixedCase() && text.tokens.letters(last) == 2 && !text.tokens.isAllCaps(last)) {
+            return false;
+        }
         if ((country.word(text.words[last]) & AddressWord.STATE) != 0) {
             return true;
         }

@@ -171,7 +171,8 @@ final class Ends {
 
     /** Returns how well a number stands where the country has its postcode; 0 if it cannot be one. */
     private static int rank(AddressText text, int from, int end) {
-        if (text.isDottedInside(end - 1)) {
+        boolean dotted = text.country.postcodeBeforeCity && text.tokens.isDotted(end - 1);
+        if (dotted || text.isDottedInside(end - 1)) {
             return 0;
         }
         boolean lineEnds = !text.isFreeWord(end);

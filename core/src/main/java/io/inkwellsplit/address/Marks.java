@@ -2,6 +2,8 @@ package io.inkwellsplit.address;
 
 /** Labels what its own words give away wherever it stands: units, boxes, localities, care-of and attention lines. */
 final class Marks {
+    private static final int LONG_WORD = 5;
+
     private Marks() {}
 
     static void label(AddressText text) {
@@ -9,7 +11,7 @@ final class Marks {
             slashInCity(text);
         }
         for (int i = 0; i < text.count; i++) {
-            if (!text.isFree(i)) {
+            if (!text.isFree(i) || !mayMark(text, i)) {
                 continue;
             }
             int end = line(text, i);
@@ -29,6 +31,11 @@ final class Marks {
                 i = end - 1;
             }
         }
+    }
+
+    /** A quick look: most words are no mark of anything. */
+    private static boolean mayMark(AddressText text, int i) {
+        return !text.tokens.isWord(i) || text.tokens.letters(i) == 1 || text.lengthOf(i, AddressWord.MARKS) > 0;
     }
 
     /** {@code c/o Lindqvist}: up to the next comma, or to the house number where there is none. */
@@ -118,6 +125,11 @@ final class Marks {
                 && (text.tokens.isDotted(i + head - 1) || i == text.segmentStart(i) || text.isNumber(i - 1))
                 && text.lengthOf(i, AddressWord.STREET_HEAD) == 0) {
             int end = i + head;
+            boolean inFull = !text.tokens.isDotted(i) && text.tokens.letters(i) > LONG_WORD;
+            if (inFull && text.nextFree(text.segmentEnd(i)) == text.count && text.find(AddressPart.POSTCODE) < 0) {
+                // "Colonia Caroya" at the end is the town itself.
+                return i;
+            }
             while (text.isFree(end) && !text.isComma(end)) {
                 end++;
             }

@@ -139,7 +139,7 @@ final class Units {
                 wordBehind && (text.isNumber(next + 1) && text.isFree(next + 1) || Marks.isShortId(text, next + 1));
         boolean opensLine = i == 0 || !text.isFree(i - 1);
         boolean opens = wordBehind && text.has(next, AddressWord.UNIT) && text.isMark(next + 1, ':');
-        boolean mayFollow = i == text.segmentStart(i) || text.isNumber(i - 1);
+        boolean mayFollow = i == text.segmentStart(i) || text.isNumber(i - 1) || isNumberAddition(text, i - 1);
         if (wordBehind
                 && !opens
                 && ordinal
@@ -161,6 +161,13 @@ final class Units {
             return text.isFree(next) ? i : next;
         }
         return goesOn && tokens.isDotted(i) && !text.isFree(next) ? next : i;
+    }
+
+    /** {@code 118 bis}, {@code 293 E}: what may stand between the house's number and the floor's. */
+    private static boolean isNumberAddition(AddressText text, int i) {
+        return text.isNumber(i - 1)
+                && text.isFree(i)
+                && (text.tokens.letters(i) == 1 || text.lengthOf(i, AddressWord.NUMBER_ADDITION) == 1);
     }
 
     /** Behind a floor may stand the side or the number of the door. */
