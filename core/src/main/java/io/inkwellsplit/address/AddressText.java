@@ -38,6 +38,10 @@ final class AddressText {
     /** Where the commas, line ends and spaced dashes are. */
     private boolean[] commas = new boolean[32];
 
+    private int[] segmentStarts = new int[32];
+    private int[] segmentEnds = new int[32];
+    private int firstNumber;
+
     private final Countries countries = Countries.shipped();
     private final Places places = Places.shipped();
     Country country = countries.get(0);
@@ -78,7 +82,10 @@ final class AddressText {
             info = new int[size];
             phraseInfo = new int[size];
             commas = new boolean[size];
+            segmentStarts = new int[size];
+            segmentEnds = new int[size];
         }
+        firstNumber = count;
         PhraseTable table = countries.words();
         for (int i = 0; i < count; i++) {
             int word = table.get(tokens.hash(i));
@@ -95,11 +102,20 @@ final class AddressText {
             TokenKind kind = tokens.kind(i);
             boolean dash = kind == TokenKind.MARK && isChar(i, '-') && !tokens.isGlued(i);
             commas[i] = kind == TokenKind.COMMA || kind == TokenKind.BREAK || dash;
+            segmentStarts[i] = i == 0 || commas[i - 1] ? i : segmentStarts[i - 1];
+            firstNumber = kind == TokenKind.NUMBER ? Math.min(firstNumber, i) : firstNumber;
             untouched[i] = switch (kind) {
                 case WORD, NUMBER, AND -> FREE;
                 case MARK -> isSeparatingMark(i) ? SEPARATOR : FREE;
                 default -> SEPARATOR;
             };
+        }
+        findSegmentEnds();
+    }
+
+    private void findSegmentEnds() {
+        for (int i = count - 1; i >= 0; i--) {
+            segmentEnds[i] = commas[i] ? i : i == count - 1 ? count : segmentEnds[i + 1];
         }
     }
 
@@ -325,19 +341,16 @@ final class AddressText {
 
     /** Returns where the comma segment of a token begins. */
     int segmentStart(int token) {
-        int i = token;
-        while (i > 0 && !isComma(i - 1)) {
-            i--;
-        }
-        return i;
+        return segmentStarts[token];
     }
 
     int segmentEnd(int token) {
-        int i = token;
-        while (i < count && !isComma(i)) {
-            i++;
-        }
-        return i;
+        return segmentEnds[token];
+    }
+
+    /** Returns whether a number stands before a token. */
+    boolean hasNumberBefore(int token) {
+        return firstNumber < token;
     }
 
     @Override

@@ -92,20 +92,28 @@ final class Countries {
     private static final class Vocabulary {
         private final PhraseTable.Builder table = new PhraseTable.Builder(6_000);
         private final Tokens tokens = new Tokens();
+        private final Map<String, int[]> spellings = new HashMap<>();
         private final List<Integer> phraseStarts = new ArrayList<>();
         private int used;
 
         Map<Integer, Integer> add(Map<String, Integer> words) {
             Map<Integer, Integer> meanings = new HashMap<>();
             words.forEach((phrase, bits) -> {
-                meanings.merge(number(phrase), bits, (a, b) -> a | b);
-                int dot = phrase.indexOf('.');
-                if (dot > 0 && dot < phrase.length() - 1) {
-                    meanings.merge(number(phrase.replaceAll("[. ]", "")), bits, (a, b) -> a | b);
-                    meanings.merge(number(phrase.replace(".", "")), bits, (a, b) -> a | b);
+                for (int number : spellings.computeIfAbsent(phrase, this::spellings)) {
+                    meanings.merge(number, bits, (a, b) -> a | b);
                 }
             });
             return meanings;
+        }
+
+        /** A phrase with dots inside is known without them as well, and written together: {@code P.O. Box}. */
+        private int[] spellings(String phrase) {
+            int dot = phrase.indexOf('.');
+            if (dot <= 0 || dot == phrase.length() - 1) {
+                return new int[] {number(phrase)};
+            }
+            String plain = phrase.replace(".", "");
+            return new int[] {number(phrase), number(plain.replace(" ", "")), number(plain)};
         }
 
         private int number(String phrase) {

@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * One country's data file and the files of the languages it uses, read and checked; see {@code docs/countries.md}.
@@ -35,6 +36,8 @@ final class CountryFile {
             "city is country",
             "letter behind number",
             "slash in city");
+
+    private static final Map<String, Map<String, List<Line>>> SHARED = new ConcurrentHashMap<>();
 
     private final Map<String, List<String>> form = new LinkedHashMap<>();
     private final Map<String, Integer> words = new LinkedHashMap<>();
@@ -60,9 +63,9 @@ final class CountryFile {
         label = sections.getOrDefault("label", List.of()).stream()
                 .map(Line::text)
                 .toList();
-        add(Resources.sections(CountryFile.class, "common.txt"));
+        add(shared("common.txt"));
         for (String language : form.getOrDefault("uses", List.of())) {
-            add(Resources.sections(CountryFile.class, "language/" + language + ".txt"));
+            add(shared("language/" + language + ".txt"));
         }
         add(sections);
         Map<String, Integer> merged = new LinkedHashMap<>();
@@ -71,6 +74,11 @@ final class CountryFile {
         merged.forEach((letters, bits) -> endings.add(new Ending(letters, bits)));
         endings.sort(
                 Comparator.comparingInt((Ending e) -> -e.letters().length()).thenComparing(Ending::letters));
+    }
+
+    /** Returns the sections of a file that several countries use; it is read once. */
+    private static Map<String, List<Line>> shared(String file) {
+        return SHARED.computeIfAbsent(file, name -> Resources.sections(CountryFile.class, name));
     }
 
     /** Languages and prefixes stand with blanks between them, forms of postcodes with tabs. */

@@ -17,6 +17,9 @@ final class CountryPlaces {
     /** First words that are written in short as well. */
     private static final String[][] PREFIXES = {{"Saint ", "St "}, {"Fort ", "Ft "}, {"Mount ", "Mt "}};
 
+    /** How many bits the number of a line may need. */
+    private static final int LINE_BITS = 20;
+
     /** How many digits of a postcode belong to one region of the post. */
     static final int AREA = 100;
 
@@ -38,12 +41,13 @@ final class CountryPlaces {
     private CountryPlaces(Builder builder) {
         names = builder.names.build();
         states = builder.states.stream().mapToLong(Long::longValue).toArray();
-        Integer[] order = new Integer[builder.postcodes.size()];
-        Arrays.setAll(order, i -> i);
-        Arrays.sort(order, (a, b) -> Integer.compare(builder.postcodes.get(a), builder.postcodes.get(b)));
-        postcodes = Arrays.stream(order).mapToInt(builder.postcodes::get).toArray();
-        postcodeLines =
-                Arrays.stream(order).mapToInt(builder.postcodeLines::get).toArray();
+        long[] order = Arrays.copyOf(builder.postcodes, builder.postcodeCount);
+        Arrays.sort(order);
+        postcodes =
+                Arrays.stream(order).mapToInt(one -> (int) (one >>> LINE_BITS)).toArray();
+        postcodeLines = Arrays.stream(order)
+                .mapToInt(one -> (int) (one & (1 << LINE_BITS) - 1))
+                .toArray();
         lines = List.copyOf(builder.lines);
         areaStates = new long[postcodes.length == 0 ? 0 : postcodes[postcodes.length - 1] / AREA + 1];
         for (int i = 0; i < postcodes.length; i++) {
@@ -55,8 +59,10 @@ final class CountryPlaces {
     static final class Builder {
         private final PhraseTable.Builder names = new PhraseTable.Builder(8_000);
         private final List<Long> states = new ArrayList<>(List.of(0L));
-        private final List<Integer> postcodes = new ArrayList<>();
-        private final List<Integer> postcodeLines = new ArrayList<>();
+        /** Postcodes, each with the number of its line in the low bits. */
+        private long[] postcodes = new long[1024];
+
+        private int postcodeCount;
         private final List<Entry> lines = new ArrayList<>();
         private final Map<String, Integer> stateNumbers = new HashMap<>();
 
@@ -103,8 +109,10 @@ final class CountryPlaces {
                 int first = Integer.parseInt(dash < 0 ? range : range.substring(0, dash));
                 int last = dash < 0 ? first : Integer.parseInt(range.substring(dash + 1));
                 for (int code = first; code <= last; code++) {
-                    postcodes.add(code);
-                    postcodeLines.add(lines.size());
+                    if (postcodeCount == postcodes.length) {
+                        postcodes = Arrays.copyOf(postcodes, postcodeCount * 2);
+                    }
+                    postcodes[postcodeCount++] = (long) code << LINE_BITS | lines.size();
                 }
             }
         }

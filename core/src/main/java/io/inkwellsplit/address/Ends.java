@@ -188,22 +188,13 @@ final class Ends {
             if (wordFollows && (from > 0 || text.country.cityFirst)) {
                 return lineStarts ? 5 : 4;
             }
-            boolean ownLine = lineStarts && (distinct || hasNumberBefore(text, from));
+            boolean ownLine = lineStarts && (distinct || text.hasNumberBefore(from));
             return lineEnds && from > 0 && (restIsEnds || ownLine || start < from) ? 3 : 0;
         }
         if (lineEnds && from > 0 && (restIsEnds || isStateAt(text, text.nextFree(end)))) {
             return restIsEnds ? 6 : 4;
         }
         return wordFollows && isDistinct(text, from, end) ? 2 : 0;
-    }
-
-    private static boolean hasNumberBefore(AddressText text, int end) {
-        for (int i = 0; i < end; i++) {
-            if (text.isNumber(i)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Only a code that is no plain number may stand where the country does not have it. */

@@ -11,6 +11,8 @@ import io.inkwellsplit.reading.CandidatePool;
  */
 final class HeadReader {
     private static final int MAX_CITY_WORDS = 5;
+    /** Longer texts are no addresses; they are only cut at their commas. */
+    private static final int MAX_TOKENS = 60;
 
     private final Chunks chunks = new Chunks();
     private AddressText text = new AddressText();
@@ -191,6 +193,9 @@ final class HeadReader {
         int start = chunks.starts[chunk];
         int end = chunks.ends[chunk];
         if (!Chunks.hasNumber(text, start, end) && hasNumberElsewhere(chunk)) {
+            return;
+        }
+        if (text.count > MAX_TOKENS) {
             return;
         }
         boolean behindPostcode = postcode >= 0 && text.country.postcodeBeforeCity && start > postcode && chunk > 0;
