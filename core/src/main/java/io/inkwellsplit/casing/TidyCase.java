@@ -131,7 +131,7 @@ public final class TidyCase {
             return numbered(lower);
         }
         if (kind == Kind.ADDRESS && isStateCode(text, lower, start, end) || hasDigit(lower) && lower.length() <= 4) {
-            return lower.toUpperCase(Locale.ROOT);
+            return upper(lower);
         }
         return capitalised(lower);
     }
@@ -187,7 +187,13 @@ public final class TidyCase {
     /** {@code 42ND} is {@code 42nd}, {@code 7A} stays. */
     private static String numbered(String lower) {
         boolean ordinal = lower.endsWith("st") || lower.endsWith("nd") || lower.endsWith("rd") || lower.endsWith("th");
-        return ordinal ? lower : lower.toUpperCase(Locale.ROOT);
+        return ordinal ? lower : upper(lower);
+    }
+
+    /** Returns capitals where there are as many of them: {@code ß} has no capital of one letter. */
+    private static String upper(String lower) {
+        String upper = lower.toUpperCase(Locale.ROOT);
+        return upper.length() == lower.length() ? upper : lower;
     }
 
     private static boolean hasDigit(String word) {
