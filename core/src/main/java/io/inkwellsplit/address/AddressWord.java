@@ -47,6 +47,8 @@ final class AddressWord {
 
     /** A word that towns end in: {@code Falls}, {@code City}. */
     static final int TOWN_SUFFIX = 1 << 27;
+    /** Opens a street's name and belongs to it: {@code Am Markt}. */
+    static final int STREET_OPENER = 1 << 28;
     /** A country that has no file of its own. */
     static final int OTHER_COUNTRY = 1 << 26;
 
@@ -91,6 +93,7 @@ final class AddressWord {
             Map.entry("county", COUNTY),
             Map.entry("street type", STREET_TYPE),
             Map.entry("street head", STREET_HEAD),
+            Map.entry("street opener", STREET_HEAD | STREET_OPENER),
             Map.entry("direction", DIRECTION),
             Map.entry("unit", UNIT),
             Map.entry("unit alone", UNIT_ALONE),

@@ -46,11 +46,15 @@ final class StreetCut {
         if (nameEnd - nameStart > 2 && text.has(nameStart, AddressWord.DIRECTION)) {
             before = nameStart++;
         }
-        int head = text.lengthOf(nameStart < nameEnd ? nameStart : 0, AddressWord.STREET_HEAD);
-        if (nameEnd - nameStart > 1 && text.has(nameEnd - 1, AddressWord.DIRECTION) && head == 0) {
+        int start = Math.min(nameStart, text.count - 1);
+        boolean opened = text.lengthOf(start, AddressWord.STREET_OPENER) > 0;
+        int head = opened ? 0 : text.lengthOf(start, AddressWord.STREET_HEAD);
+        boolean mayFollow = head == 0 || text.country.numberFirst && nameEnd - nameStart > head + 1;
+        if (nameEnd - nameStart > 1 && text.has(nameEnd - 1, AddressWord.DIRECTION) && mayFollow) {
             behind = --nameEnd;
         }
         if (nameEnd - nameStart > 1
+                && !opened
                 && text.has(nameEnd - 1, AddressWord.STREET_TYPE)
                 && (head == 0 || text.country.numberFirst)) {
             typeStart = nameEnd - 1;

@@ -48,6 +48,27 @@ class AddressSplitterTest {
                 .containsExactly("12½", "N", "Main", "St", "SE", "Apt", "B");
     }
 
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            Musterstraße 7a, 50667 Köln                  | number=7a street_name=Musterstraße
+            Am Markt 3, 2. OG, 28195 Bremen              | number=3 street_name=Am Markt unit_word=OG unit_id=2.
+            C/ Serrano, nº 12, 2º izq, 28001 Madrid      | number=12 street_name=Serrano street_type=C/ unit_word=izq unit_id=2º
+            Avda. de la Constitución s/n, 41001 Sevilla  | number=s/n street_name=de la Constitución street_type=Avda.
+            12 bis rue de la Paix, 75002 Paris           | number=12 bis street_name=de la Paix street_type=rue
+            3/12 Smith St, Fitzroy VIC 3065              | number=12 street_name=Smith street_type=St unit_id=3
+            4-123 Main St, Toronto, ON M5V 2T6           | number=123 street_name=Main street_type=St unit_id=4
+            Highway 61 North, Natchez, MS 39120          | street_name=61 street_type=Highway street_postdirection=North
+            ul. Długa 5/7, 00-238 Warszawa               | number=5 street_name=Długa street_type=ul. unit_id=7
+            1-2-3 Ginza, Chuo-ku, Tokyo 104-0061         | number=1-2-3 street_name=Ginza
+            """)
+    void cutsFinerWhereverTheCountryHasThem(String text, String expected) {
+        assertThat(AddressSplitter.standard().split(text).parts().stream()
+                        .filter(part -> ((AddressPart) part.key()).isFiner())
+                        .map(part -> part.key().key() + "=" + part.text())
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(expected);
+    }
+
     @Test
     void doubtsSayWhatIsOdd() {
         AddressSplitter splitter = AddressSplitter.standard();
