@@ -4,7 +4,6 @@ import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 import java.util.Arrays;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,7 +14,6 @@ final class CountryGuess {
     /** A country with fewer points than the best by more than this is not tried. */
     private static final double FAR_BEHIND = 2.5;
 
-    private static final int NONE = -1;
     private static final int MOST_TRIED = 2;
     private static final double TOLD = 8;
     private static final double WRITTEN = 9;
@@ -29,7 +27,6 @@ final class CountryGuess {
     private static final double DISTRICT = 1;
     private static final double CLOSE = 0.9;
     private static final int SEGMENTS = 3;
-    private static final int LONGEST_NAME = 5;
     private static final int LONGEST_TOWN = 4;
     private static final double TOWN = 1;
     private static final int TELLING_WORD = 2;
@@ -39,28 +36,24 @@ final class CountryGuess {
     private final double[] points;
     private final double[] gathered;
     private final int[] tried = new int[MOST_TRIED];
-    private final int[] stateFirst;
-    /** Where the country's name was found to start. */
-    private int nameStart;
-
+    private final FirstSight firstSight;
     private int count;
     private boolean written;
 
     CountryGuess(Countries countries) {
         this.countries = countries;
         this.points = new double[countries.size()];
-        this.stateFirst = IntStream.range(0, countries.size())
-                .filter(c -> countries.get(c).postcodeFollowsState)
-                .toArray();
+        this.firstSight = new FirstSight(countries);
         this.gathered = new double[countries.size()];
     }
 
     void guess(AddressText text, @Nullable Country told, AddressEvidence evidence) {
         written = false;
-        int plain = told == null ? atFirstSight(text) : NONE;
-        if (plain != NONE) {
+        int plain = told == null ? firstSight.country(text) : FirstSight.NONE;
+        if (plain != FirstSight.NONE) {
             tried[0] = plain;
             count = 1;
+            written = firstSight.isWritten();
             return;
         }
         Arrays.fill(points, 0);
@@ -77,78 +70,6 @@ final class CountryGuess {
         evidence.addCountryOdds(points);
         towns(text);
         choose();
-    }
-
-    /**
-     * Returns the country of an address that ends as only one country's do, or {@link #NONE}: in a state with its
-     * postcode behind it, in a postcode of two words, or in either and the country's name.
-     */
-    private int atFirstSight(AddressText text) {
-        int last = text.count - 1;
-        while (last > 0 && text.isComma(last)) {
-            last--;
-        }
-        if (last < 2) {
-            return NONE;
-        }
-        if (text.tokens.hasDigit(last)) {
-            return atPostcode(text, last);
-        }
-        int named = countryAtEnd(text, last);
-        int before = nameStart - 1;
-        while (before > 0 && text.isComma(before)) {
-            before--;
-        }
-        boolean agree =
-                named != NONE && before > 1 && text.tokens.hasDigit(before) && atPostcode(text, before) == named;
-        written = agree;
-        return agree ? named : NONE;
-    }
-
-    private int atPostcode(AddressText text, int last) {
-        Tokens tokens = text.tokens;
-        int before = text.isComma(last - 1) ? last - 2 : last - 1;
-        int found = NONE;
-        for (int c : stateFirst) {
-            Postcodes postcodes = countries.get(c).postcodes;
-            boolean whole = postcodes.match(tokens, last, last + 1) == 1;
-            boolean may = whole || found == NONE && postcodes.isShort(tokens, last);
-            found = may && isState(text, countries.get(c), before) ? c : found;
-        }
-        if (found != NONE) {
-            return found;
-        }
-        boolean two = tokens.isWord(last - 1) && tokens.hasDigit(last - 1);
-        if (!two && !tokens.isWord(last)) {
-            return NONE;
-        }
-        int from = two ? last - 1 : last;
-        for (long rest = countries.withPostcodeLike(tokens, from); rest != 0; rest &= rest - 1) {
-            int c = Long.numberOfTrailingZeros(rest);
-            if (countries.get(c).postcodes.match(tokens, from, last + 1) == last + 1 - from) {
-                // Written together, a code may be one of two countries.
-                if (found != NONE) {
-                    return NONE;
-                }
-                found = c;
-            }
-        }
-        return found;
-    }
-
-    /** Returns the country whose name ends here, and keeps where it starts; {@link #NONE} if none does. */
-    private int countryAtEnd(AddressText text, int last) {
-        for (int at = Math.max(1, last - LONGEST_NAME + 1); at <= last; at++) {
-            int word = at == last ? text.words[at] : text.phraseLength(at) == last - at + 1 ? text.phrases[at] : 0;
-            for (int c = 0; word != PhraseTable.NONE && c < points.length; c++) {
-                int is = countries.get(c).word(word);
-                if ((is & AddressWord.COUNTRY) != 0 && (is & AddressWord.OTHER_COUNTRY) == 0) {
-                    nameStart = at;
-                    return c;
-                }
-            }
-        }
-        return NONE;
     }
 
     int count() {
@@ -293,7 +214,7 @@ final class CountryGuess {
             Country country = countries.get(c);
             if (country.postcodeFollowsState
                     && country.postcodes.isShort(text.tokens, i)
-                    && isState(text, country, i - 1)) {
+                    && FirstSight.isState(text, country, i - 1)) {
                 points[c] += 1 + STATE_BESIDE;
             }
         }
@@ -306,7 +227,7 @@ final class CountryGuess {
             last--;
         }
         for (int c = 0; c < points.length && last > 1; c++) {
-            if (!countries.get(c).states.isEmpty() && isState(text, countries.get(c), last)) {
+            if (!countries.get(c).states.isEmpty() && FirstSight.isState(text, countries.get(c), last)) {
                 points[c] += STATE_AT_END;
             }
         }
@@ -344,26 +265,10 @@ final class CountryGuess {
         while (behind < text.count && text.isComma(behind)) {
             behind++;
         }
-        return before > 0 && isState(text, country, before)
+        return before > 0 && FirstSight.isState(text, country, before)
                 || behind < text.count
                         && country.word(text.words[behind]) != 0
                         && (country.word(text.words[behind]) & AddressWord.STATE) != 0;
-    }
-
-    private static boolean isState(AddressText text, Country country, int last) {
-        // Hungarian "út" is no Utah.
-        if (text.tokens.isMixedCase() && text.tokens.letters(last) == 2 && !text.tokens.isAllCaps(last)) {
-            return false;
-        }
-        if ((country.word(text.words[last]) & AddressWord.STATE) != 0) {
-            return true;
-        }
-        for (int at = last - 1; at > 0 && at > last - 4; at--) {
-            if (text.phraseLength(at) == last - at + 1 && (country.word(text.phrases[at]) & AddressWord.STATE) != 0) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private void words(AddressText text) {

@@ -26,30 +26,13 @@ public final class AddressSets {
             ("St St Street Street Ave Ave Avenue Rd Rd Road Dr Drive Ln Lane Ct Court Pl Place Blvd Way Ter Cir Pkwy Hwy Trl Sq Loop"
                             + " Alley Plaza Ridge Run Path Crossing Cove Cres Close Mews Gardens Grove Green Hill Park View Row Walk")
                     .split(" ");
-    private static final String[] BRITISH_TYPES =
-            "Street Road Lane Avenue Close Drive Court Gardens Grove Crescent Terrace Place Way Mews Hill Rise Walk Row Square Park"
-                    .split(" ");
     private static final String[] DIRECTIONS = {
         "N", "S", "E", "W", "NE", "SW", "North", "South", "East", "West", "NW", "SE"
-    };
-    private static final String[] COUNTIES = {
-        "Kent",
-        "Devon",
-        "Essex",
-        "Norfolk",
-        "Suffolk",
-        "Dorset",
-        "Somerset",
-        "Cornwall",
-        "West Yorkshire",
-        "Lancashire",
-        "Fife",
-        "Surrey"
     };
 
     private final NamePools pools;
     private final List<String> postcodes;
-    private final List<String> towns;
+    private final BritishAddresses british;
     private final Map<String, List<String>> stateNames = new HashMap<>();
     private final AddressNoise noise;
     private final List<AddressPatterns> others;
@@ -72,12 +55,12 @@ public final class AddressSets {
         List<String> rows = GzipLines.of(folder.resolve("us-postcodes.csv.gz"));
         this.postcodes = rows.subList(1, rows.size());
         Map<String, List<String>> cities = cities(folder);
-        this.towns = cities.getOrDefault("GB", List.of());
         for (Line line :
                 Resources.sections(AddressSplitter.class, "country/US.txt").getOrDefault("state", List.of())) {
             stateNames.put(line.fields()[0], List.of(line.fields()));
         }
         this.noise = new AddressNoise(pools);
+        this.british = new BritishAddresses(pools, noise, cities.getOrDefault("GB", List.of()));
         this.others = AddressSplitter.countries().stream()
                 .filter(code -> !code.equals("US") && !code.equals("GB"))
                 .map(code -> new AddressPatterns(code, cities.getOrDefault(code, List.of())))
@@ -97,7 +80,7 @@ public final class AddressSets {
     public List<Labelled> column(Set set, int count) {
         inColumn.clear();
         for (int i = 0; i < TOWNS_IN_COLUMN; i++) {
-            inColumn.add(set == Set.UK ? town() : americanPlace());
+            inColumn.add(set == Set.UK ? british.town() : americanPlace());
         }
         AddressPatterns country = others.get(pools.number(0, others.size() - 1));
         country.startColumn(pools, TOWNS_IN_COLUMN);
@@ -111,10 +94,6 @@ public final class AddressSets {
         country.endColumn();
         inColumn.clear();
         return rows;
-    }
-
-    private String town() {
-        return pools.chance(INVENTED_CITY) ? inventedBritishTown() : pools.any(towns);
     }
 
     /** Returns a postcode, a city and a state, with commas between. */
@@ -132,7 +111,7 @@ public final class AddressSets {
                         case US_COMMAS -> american(set, true, false);
                         case US_BARE -> american(set, false, false);
                         case US_TRICKY -> american(set, pools.chance(0.7), true);
-                        case UK -> british();
+                        case UK -> british.write(inColumn);
                         case OTHERS -> others.get(i % others.size()).write(pools, noise);
                     });
         }
@@ -320,96 +299,5 @@ public final class AddressSets {
             case 2 -> name + pools.pick("ville", "ton", "burg", "field");
             default -> name;
         };
-    }
-
-    private Labelled british() {
-        Draft draft = new Draft(noise.casing(0.12));
-        boolean commas = pools.chance(0.85);
-        String between = commas ? ", " : " ";
-        boolean named = commas && pools.chance(0.25);
-        boolean number = !named || pools.chance(0.6);
-        if (commas && pools.chance(0.06)) {
-            draft.part(AddressPart.RECIPIENT, pools.given("en_US") + " " + pools.family("en_US"))
-                    .plain(", ");
-        }
-        if (pools.chance(0.25)) {
-            draft.part(
-                            AddressPart.UNIT,
-                            pools.pick(
-                                    "Flat 2",
-                                    "Flat 2/1",
-                                    "Flat B",
-                                    "Flat 12",
-                                    "Apartment 4",
-                                    "Unit 3",
-                                    commas ? "2F1" : "Flat 1",
-                                    "Flat 3A"))
-                    .plain(between);
-        }
-        if (named) {
-            draft.part(
-                            AddressPart.BUILDING,
-                            pools.pick("The Old ", "") + pools.family("en_US") + " "
-                                    + pools.pick(
-                                            "House",
-                                            "Cottage",
-                                            "Lodge",
-                                            "Court",
-                                            "Hall",
-                                            "Farm",
-                                            "Barn",
-                                            "Mansions",
-                                            "Tower",
-                                            "Business Park"))
-                    .plain(", ");
-        }
-        String street = pools.pick(
-                        pools.family("en_US"),
-                        pools.family("en_US"),
-                        "High",
-                        "Church",
-                        "Station",
-                        "Mill",
-                        "Victoria",
-                        "Quay")
-                + " " + pools.pick(BRITISH_TYPES);
-        draft.part(
-                        AddressPart.STREET,
-                        (number ? pools.number(1, 250) + pools.pick("", "", "", "a") + " " : "") + street)
-                .plain(between);
-        if (commas && pools.chance(0.2)) {
-            draft.part(
-                            AddressPart.LOCALITY,
-                            pools.chance(0.5)
-                                    ? pools.any(towns)
-                                    : pools.pick("Lower ", "Upper ", "Little ", "West ") + pools.family("en_US"))
-                    .plain(", ");
-        }
-        draft.part(AddressPart.CITY, inColumn.isEmpty() ? town() : pools.any(inColumn));
-        if (pools.chance(0.3)) {
-            draft.plain(between).part(AddressPart.COUNTY, pools.pick(COUNTIES));
-        }
-        if (pools.chance(0.95)) {
-            draft.plain(commas ? pools.pick(", ", " ") : " ").part(AddressPart.POSTCODE, britishPostcode());
-        }
-        if (pools.chance(0.15)) {
-            draft.plain(between)
-                    .part(AddressPart.COUNTRY, pools.pick("UK", "England", "Scotland", "Wales", "United Kingdom"));
-        }
-        return draft.labelled("uk", commas ? noise::strewn : UnaryOperator.identity());
-    }
-
-    private String inventedBritishTown() {
-        String name = pools.family("en_US");
-        return pools.pick("Kings ", "Great ", "Market ", "", "", "", "")
-                + name
-                + pools.pick("", "", "ham", "ton", "ford", " Regis", "-on-Sea", " upon Wey");
-    }
-
-    private String britishPostcode() {
-        String outward = pools.pick("CT", "EX", "M", "LS", "EH", "SW", "N", "TR", "BS", "CF") + pools.number(1, 28);
-        String inward = pools.number(1, 9) + pools.pick("AB", "QT", "WB", "NN", "LG", "HY");
-        String code = outward + pools.pick(" ", " ", " ", "") + inward;
-        return pools.chance(0.1) ? code.toLowerCase(Locale.ROOT) : code;
     }
 }

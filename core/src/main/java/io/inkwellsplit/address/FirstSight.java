@@ -1,0 +1,120 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.Tokens;
+import java.util.stream.IntStream;
+
+/** Knows most countries by the way an address ends, without weighing anything. A buffer, reused for every value. */
+final class FirstSight {
+    static final int NONE = -1;
+    private static final int LONGEST_NAME = 5;
+
+    private final Countries countries;
+    private final int[] stateFirst;
+    /** Where the country's name was found to start. */
+    private int nameStart;
+
+    private boolean written;
+
+    FirstSight(Countries countries) {
+        this.countries = countries;
+        this.stateFirst = IntStream.range(0, countries.size())
+                .filter(c -> countries.get(c).postcodeFollowsState)
+                .toArray();
+    }
+
+    /** Returns whether the country that was found last is written. */
+    boolean isWritten() {
+        return written;
+    }
+
+    /**
+     * Returns the country of an address that ends as only one country's do, or {@link #NONE}: in a state with its
+     * postcode behind it, in a postcode of two words, or in either and the country's name.
+     */
+    int country(AddressText text) {
+        int last = text.count - 1;
+        while (last > 0 && text.isComma(last)) {
+            last--;
+        }
+        written = false;
+        if (last < 2) {
+            return NONE;
+        }
+        if (text.tokens.hasDigit(last)) {
+            return atPostcode(text, last);
+        }
+        int named = countryAtEnd(text, last);
+        int before = nameStart - 1;
+        while (before > 0 && text.isComma(before)) {
+            before--;
+        }
+        boolean agree =
+                named != NONE && before > 1 && text.tokens.hasDigit(before) && atPostcode(text, before) == named;
+        written = agree;
+        return agree ? named : NONE;
+    }
+
+    private int atPostcode(AddressText text, int last) {
+        Tokens tokens = text.tokens;
+        int before = text.isComma(last - 1) ? last - 2 : last - 1;
+        int found = NONE;
+        for (int c : stateFirst) {
+            Postcodes postcodes = countries.get(c).postcodes;
+            boolean whole = postcodes.match(tokens, last, last + 1) == 1;
+            boolean may = whole || found == NONE && postcodes.isShort(tokens, last);
+            found = may && isState(text, countries.get(c), before) ? c : found;
+        }
+        if (found != NONE) {
+            return found;
+        }
+        boolean two = tokens.isWord(last - 1) && tokens.hasDigit(last - 1);
+        if (!two && !tokens.isWord(last)) {
+            return NONE;
+        }
+        int from = two ? last - 1 : last;
+        for (long rest = countries.withPostcodeLike(tokens, from); rest != 0; rest &= rest - 1) {
+            int c = Long.numberOfTrailingZeros(rest);
+            if (countries.get(c).postcodes.match(tokens, from, last + 1) == last + 1 - from) {
+                // Written together, a code may be one of two countries.
+                if (found != NONE) {
+                    return NONE;
+                }
+                found = c;
+            }
+        }
+        return found;
+    }
+
+    /** Returns the country whose name ends here, and keeps where it starts; {@link #NONE} if none does. */
+    private int countryAtEnd(AddressText text, int last) {
+        for (int at = Math.max(1, last - LONGEST_NAME + 1); at <= last; at++) {
+            int word = at == last ? text.words[at] : text.phraseLength(at) == last - at + 1 ? text.phrases[at] : 0;
+            for (int c = 0; word != PhraseTable.NONE && c < countries.size(); c++) {
+                int is = countries.get(c).word(word);
+                if ((is & AddressWord.COUNTRY) != 0 && (is & AddressWord.OTHER_COUNTRY) == 0) {
+                    nameStart = at;
+                    return c;
+                }
+            }
+        }
+        return NONE;
+    }
+
+    /** Returns whether a state or its code ends at a token. */
+    static boolean isState(AddressText text, Country country, int last) {
+        // Hungarian "út" is no Utah.
+        if (text.tokens.isMixedCase() && text.tokens.letters(last) == 2 && !text.tokens.isAllCaps(last)) {
+            return false;
+        }
+        if ((country.word(text.words[last]) & AddressWord.STATE) != 0) {
+            return true;
+        }
+        for (int at = last - 1; at > 0 && at > last - 4; at--) {
+            if (text.phraseLength(at) == last - at + 1 && (country.word(text.phrases[at]) & AddressWord.STATE) != 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
