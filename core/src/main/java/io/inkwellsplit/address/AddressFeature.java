@@ -23,6 +23,7 @@ enum AddressFeature {
     STREET_STARTS_WITH_TYPE("a word for streets stands at the start of the street"),
     STREET_ENDS_IN_NUMBER("the street ends in a number"),
     STREET_BUILDING("the street ends in a word for buildings and has none for streets"),
+    STREET_OF_STREETS("a second street follows the street behind a comma"),
     STREET_LOCALITY("the street has a sign of a locality"),
     STREET_KNOWN_TOWN("the street is a town of the gazetteer"),
     STREET_NONE("there is no street"),

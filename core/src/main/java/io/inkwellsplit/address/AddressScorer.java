@@ -117,6 +117,12 @@ final class AddressScorer {
             return;
         }
         types(text, name, stop, tally);
+        for (int i = name + 1; i < stop && text.country.streetsOfStreets; i++) {
+            if (text.isComma(i)) {
+                tally.add(STREET_OF_STREETS, 1);
+                break;
+            }
+        }
         if (hasNumber(text, name + 1, stop - 1)) {
             tally.add(STREET_NUMBER_INSIDE, 1);
         }

@@ -35,6 +35,7 @@ final class Country {
     final boolean postcodeFollowsState;
     final boolean letterBehindNumberIsUnit;
     final boolean slashInCity;
+    final boolean streetsOfStreets;
     final boolean dashPartsUnit;
     final boolean stateBehindCity;
     final boolean buildingBehindStreet;
@@ -74,6 +75,7 @@ final class Country {
         this.cityIsCountry = form.containsKey("city is country");
         this.postcodeFollowsState = form.containsKey("postcode follows");
         this.letterBehindNumberIsUnit = form.containsKey("letter behind number");
+        this.streetsOfStreets = form.containsKey("streets of streets");
         this.slashInCity = form.containsKey("slash in city");
         this.dashPartsUnit = form.containsKey("dash");
         String between = String.join("", form.getOrDefault("slash", List.of()));

@@ -35,7 +35,8 @@ final class CountryFile {
             "city number",
             "city is country",
             "letter behind number",
-            "slash in city");
+            "slash in city",
+            "streets of streets");
 
     private static final Map<String, Map<String, List<Line>>> SHARED = new ConcurrentHashMap<>();
 

@@ -117,6 +117,13 @@ final class HeadReader {
         label(candidate, streetStart, chunks.ends[street], AddressPart.STREET);
         others(candidate, street, city);
         done();
+        if (isDependentStreet(street, city)) {
+            candidate = start();
+            label(candidate, chunks.starts[street], streetStart, front);
+            label(candidate, streetStart, chunks.ends[street + 1], AddressPart.STREET);
+            others(candidate, street, city);
+            done();
+        }
         if (hasBuildingBehind(street, city)) {
             candidate = start();
             label(candidate, chunks.starts[street], streetStart, front);
@@ -135,6 +142,20 @@ final class HeadReader {
             others(candidate, street, city);
             done();
         }
+    }
+
+    /** {@code 3 Quay Mews, Harbour Street}: a street of streets, both in the one part. */
+    private boolean isDependentStreet(int street, int city) {
+        int next = street + 1;
+        return text.country.streetsOfStreets
+                && next < city
+                && text.isComma(chunks.ends[street])
+                && text.has(chunks.ends[street] - 1, AddressWord.STREET_TYPE)
+                && text.has(chunks.ends[next] - 1, AddressWord.STREET_TYPE)
+                && !text.has(chunks.ends[next] - 1, AddressWord.LOCALITY_SIGN)
+                && !text.has(chunks.starts[next], AddressWord.DIRECTION | AddressWord.TOWN_PREFIX)
+                && text.town(chunks.starts[next], chunks.ends[next]) == AddressText.Town.UNKNOWN
+                && !Chunks.hasNumber(text, chunks.starts[next], chunks.ends[next]);
     }
 
     private boolean hasBuildingBehind(int street, int city) {

@@ -8,6 +8,9 @@ import java.util.function.UnaryOperator;
 /** Writes addresses of the United Kingdom; two towns in five are invented. */
 record BritishAddresses(NamePools pools, AddressNoise noise, List<String> towns) {
     private static final double INVENTED_CITY = 0.4;
+    /** How often a street is one of streets: {@code 3 Quay Mews, Harbour Street}. */
+    private static final double DEPENDENT = 0.06;
+
     private static final String[] BRITISH_TYPES =
             "Street Road Lane Avenue Close Drive Court Gardens Grove Crescent Terrace Place Way Mews Hill Rise Walk Row Square Park"
                     .split(" ");
@@ -84,7 +87,12 @@ record BritishAddresses(NamePools pools, AddressNoise noise, List<String> towns)
                 + " " + pools.pick(BRITISH_TYPES);
         draft.part(
                         AddressPart.STREET,
-                        (number ? pools.number(1, 250) + pools.pick("", "", "", "a") + " " : "") + street)
+                        (number ? pools.number(1, 250) + pools.pick("", "", "", "a") + " " : "")
+                                + street
+                                + (commas && pools.chance(DEPENDENT)
+                                        ? ", " + pools.family("en_US")
+                                                + pools.pick(" Street", " Road", " Lane", " Avenue", " Drive")
+                                        : ""))
                 .plain(between);
         if (commas && pools.chance(0.2)) {
             draft.part(
