@@ -8,7 +8,7 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
-/** Holds the arrows between the packages of the core: text ← reading ← name, address ← column. */
+/** Holds the arrows between the packages of the core: text ← reading ← name, address ← column and assemble. */
 class ArchitectureTest {
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
@@ -30,20 +30,24 @@ class ArchitectureTest {
                 .definedBy("io.inkwellsplit.column..")
                 .layer("pattern")
                 .definedBy("io.inkwellsplit.pattern..")
+                .layer("assemble")
+                .definedBy("io.inkwellsplit.assemble..")
                 .layer("casing")
                 .definedBy("io.inkwellsplit.casing..")
                 .whereLayer("column")
                 .mayNotBeAccessedByAnyLayer()
-                .whereLayer("pattern")
+                .whereLayer("assemble")
                 .mayNotBeAccessedByAnyLayer()
+                .whereLayer("pattern")
+                .mayOnlyBeAccessedByLayers("assemble")
                 .whereLayer("name")
-                .mayOnlyBeAccessedByLayers("column")
+                .mayOnlyBeAccessedByLayers("column", "assemble")
                 .whereLayer("address")
-                .mayOnlyBeAccessedByLayers("column")
+                .mayOnlyBeAccessedByLayers("column", "assemble")
                 .whereLayer("reading")
-                .mayOnlyBeAccessedByLayers("name", "address", "column")
+                .mayOnlyBeAccessedByLayers("name", "address", "column", "assemble")
                 .whereLayer("text")
-                .mayOnlyBeAccessedByLayers("reading", "name", "address", "column", "casing")
+                .mayOnlyBeAccessedByLayers("reading", "name", "address", "column", "casing", "pattern", "assemble")
                 .whereLayer("casing")
                 .mayOnlyBeAccessedByLayers("name", "address", "column", "pattern")
                 .check(CORE);

@@ -2,9 +2,13 @@ package io.inkwellsplit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.assemble.PersonName;
+import io.inkwellsplit.assemble.ReadyPattern;
 import io.inkwellsplit.name.NameLearning;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.pattern.TextPattern;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -44,6 +48,53 @@ class RoundTripTest {
         Map<String, String> capitals = new LinkedHashMap<>();
         person.forEach((key, value) -> capitals.put(key, value.toUpperCase(Locale.ROOT)));
         check(capitals, pattern.replace("Estate of", "ESTATE OF").replace("née", "NÉE"));
+    }
+
+    /** A ready-made pattern that claims so gives back every part it shows; one that shows initials, the initials. */
+    @Property(tries = 3000)
+    void readyPatternsComeBack(
+            @ForAll("people") Map<String, String> person,
+            @ForAll("people") Map<String, String> partner,
+            @ForAll("ready") ReadyPattern pattern) {
+        boolean couple = pattern.name().startsWith("couple");
+        Map<String, String> whole = new LinkedHashMap<>(person);
+        partner.forEach((key, value) -> whole.put("second_" + key, couple ? value : ""));
+        for (String part : List.of("first", "middle")) {
+            if (pattern.pattern().toString().contains("{" + part + "-initial")) {
+                whole.computeIfPresent(part, (key, value) -> new TextInitials(value).text());
+            }
+        }
+        Map<NamePart, String> parts = new EnumMap<>(NamePart.class);
+        Map<String, String> expected = new LinkedHashMap<>();
+        for (NamePart part : NamePart.values()) {
+            String value = whole.getOrDefault(part.key(), "");
+            boolean shown = pattern.pattern().fields().contains(part.key())
+                    || part == NamePart.LAST && pattern.name().equals("index-core");
+            if (!value.isEmpty() && shown) {
+                parts.put(part, value);
+                expected.put(part.key(), value);
+            }
+        }
+        if (couple) {
+            expected.put("kind", "couple");
+        }
+        String text = pattern.format(PersonName.of(parts));
+        assertThat(NameLearning.plainParts(NameSplitter.standard().split(text)))
+                .as("%s: %s", pattern.name(), text)
+                .isEqualTo(expected);
+    }
+
+    /** Initials as a pattern writes them. */
+    private record TextInitials(String names) {
+        String text() {
+            return TextPattern.compile("{names-initial}").format(name -> names);
+        }
+    }
+
+    @Provide
+    Arbitrary<ReadyPattern> ready() {
+        return Arbitraries.of(
+                ReadyPattern.all().stream().filter(ReadyPattern::comesBack).toList());
     }
 
     private static void check(Map<String, String> person, String pattern) {

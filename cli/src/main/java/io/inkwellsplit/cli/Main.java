@@ -14,7 +14,7 @@ import picocli.CommandLine.ParameterException;
 @Command(
         name = "inkwell",
         description = "Splits names and addresses into titled parts, and puts parts back together.",
-        subcommands = {SplitCommand.class, AssembleCommand.class, DemoCommand.class},
+        subcommands = {SplitCommand.class, AssembleCommand.class, PatternsCommand.class, DemoCommand.class},
         mixinStandardHelpOptions = true,
         versionProvider = Main.Version.class,
         synopsisSubcommandLabel = "COMMAND",

@@ -1,7 +1,13 @@
 package io.inkwellsplit.cli;
 
+import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.TableOutput;
+import io.inkwellsplit.table.contact.ContactFormat;
+import io.inkwellsplit.table.contact.ContactOutput;
+import io.inkwellsplit.table.csv.AsideFile;
+import io.inkwellsplit.table.csv.CsvMetadata;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.csv.WholeFile.WhenThere;
@@ -11,6 +17,7 @@ import java.io.FileOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 
@@ -19,7 +26,9 @@ final class OutputOptions {
     @Option(
             names = {"-o", "--out"},
             paramLabel = "FILE",
-            description = "The table to write; - for standard output. Without it, a preview is shown.")
+            description =
+                    "The table to write; - for standard output. A name in .vcf, .jcard or .jsonld gives contacts. "
+                            + "Without it, a preview is shown.")
     @Nullable String out;
 
     @Option(names = "--replace", description = "Replace the output if it is there already.")
@@ -31,24 +40,51 @@ final class OutputOptions {
             description = "Where rows go that cannot be worked on; beside the output if not given.")
     @Nullable Path setAside;
 
+    @Option(
+            names = "--describe",
+            description = "Also describe the columns in FILE-metadata.json, as the W3C's CSV on the Web does.")
+    boolean describe;
+
     boolean isStandardOutput() {
         return "-".equals(out);
     }
 
     /** Starts the output; {@code target} is {@link #out}. */
-    CsvOutput open(String target, InputOptions input, CsvSource source) {
+    TableOutput open(String target, InputOptions input, CsvSource source) {
         if (isStandardOutput()) {
+            if (describe) {
+                throw new TableException(Problem.SETTING, "--describe needs a file to describe; name one with --out.");
+            }
             BufferedOutputStream stream = new BufferedOutputStream(new FileOutputStream(FileDescriptor.out));
             return CsvOutput.to("standard output", stream, source.dialect(), setAside)
                     .sourceHeader(source.header());
         }
         Path file = Path.of(target);
         refuseInput(file, input);
-        WhenThere whenThere = replace ? WhenThere.REPLACE : WhenThere.REFUSE;
+        Optional<ContactFormat> contacts = ContactFormat.of(file);
+        if (contacts.isPresent()) {
+            Path aside = setAside == null ? file.resolveSibling(file.getFileName() + ".set-aside.csv") : setAside;
+            return ContactOutput.create(
+                    file,
+                    contacts.get(),
+                    whenThere(),
+                    new AsideFile(aside, source.dialect(), whenThere()).sourceHeader(source.header()));
+        }
         CsvOutput output = setAside == null
-                ? CsvOutput.create(file, source.dialect(), whenThere)
-                : CsvOutput.create(file, source.dialect(), whenThere, setAside);
+                ? CsvOutput.create(file, source.dialect(), whenThere())
+                : CsvOutput.create(file, source.dialect(), whenThere(), setAside);
         return output.sourceHeader(source.header());
+    }
+
+    private WhenThere whenThere() {
+        return replace ? WhenThere.REPLACE : WhenThere.REFUSE;
+    }
+
+    /** Describes the output that was written, where that was asked for. */
+    void describe(String target, CsvSource source, Run run) {
+        if (describe) {
+            CsvMetadata.write(Path.of(target), source.dialect(), run.header(), run.meanings(), whenThere());
+        }
     }
 
     private static void refuseInput(Path file, InputOptions input) {

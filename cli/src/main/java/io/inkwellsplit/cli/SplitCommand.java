@@ -11,9 +11,7 @@ import io.inkwellsplit.table.step.SplitStep.Learning;
 import io.inkwellsplit.table.step.Step;
 import java.io.PrintWriter;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -39,7 +37,9 @@ final class SplitCommand extends TableCommand {
             names = "--titles",
             paramLabel = "WORDS",
             defaultValue = "english",
-            description = "The titles of the parts: english or keys. Default: english.")
+            description =
+                    "The titles of the parts: english, keys, vcard, schema (schema.org) or autofill (HTML forms). "
+                            + "Default: english.")
     String titles = "english";
 
     @Option(
@@ -101,9 +101,7 @@ final class SplitCommand extends TableCommand {
     }
 
     private PartTitles vocabulary() {
-        return Arrays.stream(PartTitles.values())
-                .filter(each -> each.key().equals(titles.toLowerCase(Locale.ROOT)))
-                .findFirst()
+        return PartTitles.named(titles)
                 .orElseThrow(() -> new ParameterException(
                         spec.commandLine(),
                         "There are no titles \"" + titles + "\"; there are " + String.join(", ", PartTitles.keys())));

@@ -1,7 +1,7 @@
 package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.Run;
-import io.inkwellsplit.table.csv.CsvOutput;
+import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.step.Step;
 import java.io.PrintWriter;
@@ -53,8 +53,9 @@ abstract class TableCommand implements Callable<Integer> {
     }
 
     private void write(Run run, CsvSource source, String target, PrintWriter to) {
-        try (CsvOutput file = output.open(target, input, source)) {
+        try (TableOutput file = output.open(target, input, source)) {
             run.into(file);
+            output.describe(target, source, run);
             summary(run, to);
             if (!output.isStandardOutput()) {
                 to.println("Written: " + target);

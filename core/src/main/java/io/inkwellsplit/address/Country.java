@@ -40,7 +40,6 @@ final class Country {
     final boolean stateBehindCity;
     final boolean buildingBehindStreet;
     final Slash slash;
-    final List<String> label;
     final List<State> states;
     final Map<String, String> abbreviations;
     private final PhraseTable stateNumbers;
@@ -56,7 +55,6 @@ final class Country {
         this.states = file.states();
         this.endings = file.endings();
         this.abbreviations = Map.copyOf(file.abbreviations());
-        this.label = file.label();
         Map<String, List<String>> form = file.form();
         this.postcodes = new Postcodes(
                 form.getOrDefault("postcode", List.of()),

@@ -47,7 +47,6 @@ final class CountryFile {
     private final Map<String, List<String>> starts = new LinkedHashMap<>();
     private final Map<String, String> abbreviations = new LinkedHashMap<>();
     private final StringBuilder letters = new StringBuilder();
-    private List<String> label = List.of();
 
     CountryFile(String code) {
         Map<String, List<Line>> sections = Resources.sections(CountryFile.class, "country/" + code + ".txt");
@@ -61,9 +60,6 @@ final class CountryFile {
         for (Line line : sections.getOrDefault("postcode start", List.of())) {
             starts.put(line.fields()[0], List.of(line.fields()[1].split(" ")));
         }
-        label = sections.getOrDefault("label", List.of()).stream()
-                .map(Line::text)
-                .toList();
         add(shared("common.txt"));
         for (String language : form.getOrDefault("uses", List.of())) {
             add(shared("language/" + language + ".txt"));
@@ -158,9 +154,5 @@ final class CountryFile {
     /** Returns the small letters beside a to z of the country's languages. */
     String letters() {
         return letters.toString();
-    }
-
-    List<String> label() {
-        return label;
     }
 }

@@ -37,7 +37,17 @@ final class Literals {
     }
 
     private static boolean isSeparator(String literal) {
-        return literal.chars().noneMatch(Character::isLetterOrDigit);
+        return !hasWords(literal);
+    }
+
+    /** Words belong to the pattern and stay; separators belong to the values beside them. */
+    static boolean hasWords(String literal) {
+        for (int i = 0; i < literal.length(); i++) {
+            if (Character.isLetterOrDigit(literal.charAt(i))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Returns what may stand before the first value when fields before it are empty. */

@@ -1,10 +1,12 @@
 package io.inkwellsplit.pattern;
 
+import io.inkwellsplit.pattern.Sequence.Choice;
+import io.inkwellsplit.pattern.Sequence.Field;
+import io.inkwellsplit.pattern.Sequence.Hole;
+import io.inkwellsplit.pattern.Sequence.Option;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
@@ -13,9 +15,6 @@ final class PatternParser {
     private final String pattern;
     private final Predicate<String> isKnown;
     private final List<String> suggestions;
-    private final List<String> literals = new ArrayList<>();
-    private final List<String> names = new ArrayList<>();
-    private final List<List<Modifier>> modifiers = new ArrayList<>();
     private int at;
 
     PatternParser(String pattern, Predicate<String> isKnown, List<String> suggestions) {
@@ -24,23 +23,33 @@ final class PatternParser {
         this.suggestions = suggestions;
     }
 
-    TextPattern parse() {
-        literals.add(literal());
-        while (at < pattern.length()) {
-            field();
-            literals.add(literal());
+    Sequence parse() {
+        Sequence whole = sequence(false);
+        if (at < pattern.length()) {
+            throw refuse("a } without its {; write \\} for a brace in the text", at);
         }
-        return TextPattern.of(pattern, literals, names, modifiers);
+        return whole;
     }
 
-    private String literal() {
+    /** Reads until the end, a closing brace, or, in a choice, a bar. */
+    private Sequence sequence(boolean inChoice) {
+        List<String> literals = new ArrayList<>();
+        List<Hole> holes = new ArrayList<>();
+        literals.add(text(inChoice ? "{}|" : "{}"));
+        while (at < pattern.length() && pattern.charAt(at) == '{') {
+            holes.add(pattern.startsWith("{?", at) ? choice() : field());
+            literals.add(text(inChoice ? "{}|" : "{}"));
+        }
+        return new Sequence(List.copyOf(literals), List.copyOf(holes));
+    }
+
+    /** Reads characters as they are until one of {@code ends}. */
+    private String text(String ends) {
         StringBuilder text = new StringBuilder();
-        while (at < pattern.length() && pattern.charAt(at) != '{') {
-            char c = pattern.charAt(at);
-            if (c == '}') {
-                throw refuse("a } without its {; write \\} for a brace in the text", at);
-            }
-            if (c == '\\' && at + 1 < pattern.length() && "{}\\".indexOf(pattern.charAt(at + 1)) >= 0) {
+        while (at < pattern.length() && ends.indexOf(pattern.charAt(at)) < 0) {
+            if (pattern.charAt(at) == '\\'
+                    && at + 1 < pattern.length()
+                    && "{}|\"\\".indexOf(pattern.charAt(at + 1)) >= 0) {
                 at++;
             }
             text.append(pattern.charAt(at++));
@@ -48,29 +57,78 @@ final class PatternParser {
         return text.toString();
     }
 
-    private void field() {
+    private Choice choice() {
         int open = at;
-        int close = pattern.indexOf('}', open);
-        if (close < 0) {
+        at += 2;
+        List<Sequence> texts = new ArrayList<>();
+        texts.add(sequence(true));
+        while (isAt('|')) {
+            at++;
+            texts.add(sequence(true));
+        }
+        close(open);
+        return new Choice(List.copyOf(texts));
+    }
+
+    private Field field() {
+        int open = at++;
+        List<Option> options = new ArrayList<>();
+        options.add(option(open, false));
+        while (isAt('|')) {
+            at++;
+            options.add(option(open, true));
+        }
+        close(open);
+        return new Field(List.copyOf(options));
+    }
+
+    private boolean isAt(char c) {
+        return at < pattern.length() && pattern.charAt(at) == c;
+    }
+
+    private void close(int open) {
+        if (!isAt('}')) {
             throw refuse("a { without its }; write \\{ for a brace in the text", open);
         }
-        String text = pattern.substring(open + 1, close).strip();
-        if (text.isEmpty()) {
-            throw refuse("a field without a name", open);
+        at++;
+    }
+
+    private Option option(int open, boolean mayBeNothing) {
+        while (isAt(' ')) {
+            at++;
         }
-        at = close + 1;
-        String name = text;
+        int start = at;
+        if (isAt('"')) {
+            at++;
+            String text = text("\"");
+            if (!isAt('"')) {
+                throw refuse("a text without its closing quote", start);
+            }
+            at++;
+            return new Option(text, List.of(), true);
+        }
+        String written = text("{}|").strip();
+        if (written.isEmpty() && !(mayBeNothing && isAt('}'))) {
+            throw refuse(
+                    isAt('}') ? "a field without a name" : "a { without its }; write \\{ for a brace in the text",
+                    open);
+        }
+        return written.isEmpty() ? new Option("", List.of(), true) : named(written, start);
+    }
+
+    /** Takes modifiers off from the right until the rest is a field's name. */
+    private Option named(String written, int start) {
+        String name = written;
         List<Modifier> found = new ArrayList<>();
         while (!isKnown.test(name)) {
             int hyphen = name.lastIndexOf('-');
             if (hyphen <= 0) {
-                throw unknownField(text.replaceFirst("-.*", ""), open + 1);
+                throw unknownField(written.replaceFirst("-.*", ""), start);
             }
-            found.add(0, modifier(name.substring(hyphen + 1), open + 1 + hyphen + 1));
+            found.add(0, modifier(name.substring(hyphen + 1), start + hyphen + 1));
             name = name.substring(0, hyphen);
         }
-        names.add(name);
-        modifiers.add(found);
+        return new Option(name, List.copyOf(found), false);
     }
 
     private Modifier modifier(String key, int position) {
@@ -84,36 +142,16 @@ final class PatternParser {
     }
 
     private PatternException unknownField(String name, int position) {
-        String nearest = suggestions.stream()
-                .min(Comparator.comparingInt((String s) -> distance(name, s)))
-                .filter(s -> distance(name, s) <= Math.max(2, name.length() / 2))
-                .map(s -> "; did you mean {" + s + "}?")
-                .orElse("");
-        return refuse("{" + name + "} is no known field" + nearest, position);
+        return refuse(
+                "{" + name + "} is no known field"
+                        + Nearest.of(name, suggestions)
+                                .map(s -> "; did you mean {" + s + "}?")
+                                .orElse(""),
+                position);
     }
 
     private PatternException refuse(String why, int position) {
         return new PatternException(
                 "In the pattern \"" + pattern + "\", at character " + (position + 1) + ": " + why, position);
-    }
-
-    /** The least number of letters to change, insert or leave out. */
-    private static int distance(String first, String second) {
-        String a = first.toLowerCase(Locale.ROOT);
-        String b = second.toLowerCase(Locale.ROOT);
-        int[] row = new int[b.length() + 1];
-        for (int j = 0; j <= b.length(); j++) {
-            row[j] = j;
-        }
-        for (int i = 1; i <= a.length(); i++) {
-            int diagonal = row[0];
-            row[0] = i;
-            for (int j = 1; j <= b.length(); j++) {
-                int change = diagonal + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
-                diagonal = row[j];
-                row[j] = Math.min(change, Math.min(row[j], row[j - 1]) + 1);
-            }
-        }
-        return row[b.length()];
     }
 }

@@ -19,7 +19,7 @@ class CountriesTest {
     @MethodSource("codes")
     void everyCountryHasWhatReadingNeeds(String code) {
         Country country = Countries.shipped().withCode(code).orElseThrow();
-        assertThat(country.label).isNotEmpty().allMatch(line -> line.contains("{"));
+        assertThat(CountryLayout.of(country.code).lines()).isNotEmpty().allMatch(line -> line.contains("{"));
         assertThat(country.postcodes.spellings()).isNotEmpty();
         Reader reader = new Reader(code);
         assertThat(reader.city()).isNotEmpty();

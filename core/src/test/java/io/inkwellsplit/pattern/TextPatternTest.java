@@ -29,10 +29,25 @@ class TextPatternTest {
             {last-allCaps} {first-monogram}    | last=Brandt;first=Ines           | BRANDT I
             {a}, {b}, {c}                      | a=1;c=3                          | 1, 3
             \\{{a}\\}                          | a=1                              | {1}
+            {nickname¦first} {last}            | first=Ines;last=Brandt           | Ines Brandt
+            {nickname¦first¦"friend"}          | last=Brandt                      | friend
+            {last}{?, née {birth}}             | last=Brandt;birth=Harlow         | Brandt, née Harlow
+            {last}{?, née {birth}}             | last=Brandt                      | Brandt
+            {?Dear {title} {last}¦Dear {first}¦Dear friend} | title=Dr.;last=Brandt | Dear Dr. Brandt
+            {?Dear {title} {last}¦Dear {first}¦Dear friend} | first=Ines;last=Brandt | Dear Ines
+            {?Dear {title} {last}¦Dear {first}¦Dear friend} | last=Brandt         | Dear friend
+            {?{first} {middle¦} {last}¦{last}} | first=Ines;last=Brandt           | Ines Brandt
+            {?{a}\\¦{b}¦none}                  | a=1;b=2                          | 1¦2
+            {last-lower} {last-upper}          | last=Brandt                      | brandt BRANDT
+            {last-tidy}                        | last=MCELROY                     | McElroy
+            {first-letters}{last-monogram}     | first=Hugh Piers;last=Brandt     | HPB
+            {first-initial} {first-initial-retain} | first=Anne-Marie             | A. M. A.-M.
+            {first-initial}                    | first=J.R.                       | J. R.
+            {last-initialCap}                  | last=van den Berg                | Van den Berg
             """)
     void fillsAndMendsAroundEmptyFields(String pattern, String values, String expected) {
-        assertThat(TextPattern.compile(pattern.strip()).format(map(values)::get))
-                .isEqualTo(expected);
+        assertThat(TextPattern.compile(pattern.strip().replace('¦', '|')).format(map(values)::get))
+                .isEqualTo(expected.replace('¦', '|'));
     }
 
     private static Map<String, String> map(String text) {
@@ -56,10 +71,13 @@ class TextPatternTest {
             {}         | at character 1: a field without a name
             {frist}    | {frist} is no known field; did you mean {first}?
             {last-big} | -big is no modifier
+            {?{last}   | at character 1: a { without its }
+            {last¦"a}  | at character 7: a text without its closing quote
+            {¦last}    | at character 1
             """)
     void saysWhereAPatternIsBroken(String pattern, String message) {
-        assertThatThrownBy(() ->
-                        TextPattern.compile(pattern, List.of("first", "last")::contains, List.of("first", "last")))
+        assertThatThrownBy(() -> TextPattern.compile(
+                        pattern.replace('¦', '|'), List.of("first", "last")::contains, List.of("first", "last")))
                 .isInstanceOf(PatternException.class)
                 .hasMessageContaining(message);
     }

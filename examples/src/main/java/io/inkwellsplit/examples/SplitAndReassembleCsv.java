@@ -8,7 +8,6 @@ import io.inkwellsplit.table.step.AssembleStep;
 import io.inkwellsplit.table.step.SplitStep;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 
 /** Splits two columns of a table and adds an index entry: {@code SplitAndReassembleCsv <in.csv> <out.csv>}. */
 public final class SplitAndReassembleCsv {
@@ -16,7 +15,7 @@ public final class SplitAndReassembleCsv {
 
     public static void main(String[] args) {
         SplitStep split = SplitStep.builder().name("Patron").address("Address").build();
-        AssembleStep assemble = AssembleStep.of(Map.of("Index", "{last}, {first} {middle-initial}"));
+        AssembleStep assemble = AssembleStep.builder().ready("index").build();
         try (CsvSource source = CsvSource.open(Path.of(args[0]));
                 CsvOutput output = CsvOutput.create(Path.of(args[1]), source.dialect(), WhenThere.REPLACE)) {
             Run run = Run.of(source, List.of(split, assemble));

@@ -3,8 +3,10 @@ package io.inkwellsplit.table;
 import io.inkwellsplit.table.step.BoundStep;
 import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 
 /** Carries the rows of a source through steps into a sink, one row at a time. */
 public final class Run {
@@ -39,6 +41,13 @@ public final class Run {
     /** Returns the titles of the columns that will come out. */
     public List<String> header() {
         return header;
+    }
+
+    /** Returns what columns that steps have added mean, by their titles. */
+    public Map<String, String> meanings() {
+        Map<String, String> meanings = new HashMap<>();
+        steps.forEach(step -> meanings.putAll(step.meanings()));
+        return meanings;
     }
 
     /** Returns the steps as they work on this table, with what they have counted so far. */

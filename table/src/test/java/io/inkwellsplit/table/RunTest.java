@@ -19,7 +19,6 @@ import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.mockito.InOrder;
 
@@ -163,7 +162,9 @@ class RunTest {
     @Test
     void assemblesFromPartsAndColumns() {
         Step split = SplitStep.builder().name("Patron").build();
-        Step assemble = AssembleStep.of(Map.of("Index", "{surname}, {given} {Middle name} #{No}"));
+        Step assemble = AssembleStep.builder()
+                .pattern("Index", "{surname}, {given} {Middle name} #{No}")
+                .build();
         assertThat(into(Run.of(table("Ines M. Brandt"), List.of(split, assemble)))
                         .get(0))
                 .endsWith("Brandt, Ines M. #007");
@@ -177,11 +178,11 @@ class RunTest {
         refused(SplitStep.builder().name("9").build(), "a number from 1 to 3");
         refused(SplitStep.builder().name("2").address("Patron").build(), "named twice");
         refused(SplitStep.builder().name("Patron").parts(List.of("nose")).build(), "no part \"nose\"");
-        refused(AssembleStep.of(Map.of("X", "{Patrn}")), "did you mean {Patron}?");
-        refused(AssembleStep.of(Map.of("Patron", "{No}")), "There is a column \"Patron\" already");
+        refused(AssembleStep.builder().pattern("X", "{Patrn}").build(), "did you mean {Patron}?");
+        refused(AssembleStep.builder().pattern("Patron", "{No}").build(), "There is a column \"Patron\" already");
         assertThatThrownBy(() -> SplitStep.builder().build()).hasMessageContaining("No column was named");
         assertThatThrownBy(() -> SplitStep.builder().doubtBelow(2)).hasMessageContaining("from 0 to 1");
-        assertThatThrownBy(() -> AssembleStep.of(Map.of())).hasMessageContaining("No pattern");
+        assertThatThrownBy(() -> AssembleStep.builder().build()).hasMessageContaining("No pattern");
         Rows twice = new Rows(List.of("a", "a"), List.of());
         assertThatThrownBy(() ->
                         Run.of(twice, List.of(SplitStep.builder().name("a").build())))

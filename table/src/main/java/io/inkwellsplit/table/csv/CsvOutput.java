@@ -4,17 +4,15 @@ import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.LineDelimiter;
 import de.siegmar.fastcsv.writer.QuoteStrategies;
 import io.inkwellsplit.table.Row;
-import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.Dialect.Quoting;
-import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -24,28 +22,17 @@ import org.jspecify.annotations.Nullable;
  * <p>Rows that were set aside go to a file of their own beside it. Both are written under other names, readable by their
  * owner alone, and get their names when {@link #finish} is called; without it, {@link #close} throws them away.
  */
-public final class CsvOutput implements RowSink, Closeable {
+public final class CsvOutput implements TableOutput {
     private final String name;
-    private final Dialect dialect;
     private final WholeFile.@Nullable Pending pending;
     private final CsvWriter writer;
-    private final @Nullable Path asideFile;
-    private final WholeFile.WhenThere whenThere;
-    private @Nullable CsvOutput aside;
-    private List<String> sourceHeader = List.of();
+    private final AsideFile aside;
 
     private CsvOutput(
-            String name,
-            OutputStream out,
-            Dialect dialect,
-            WholeFile.@Nullable Pending pending,
-            @Nullable Path asideFile,
-            WholeFile.WhenThere whenThere) {
+            String name, OutputStream out, Dialect dialect, WholeFile.@Nullable Pending pending, AsideFile aside) {
         this.name = name;
-        this.dialect = dialect;
         this.pending = pending;
-        this.asideFile = asideFile;
-        this.whenThere = whenThere;
+        this.aside = aside;
         this.writer = CsvWriter.builder()
                 .fieldSeparator(dialect.separator())
                 .quoteStrategy(dialect.quoting() == Quoting.ALWAYS ? QuoteStrategies.ALWAYS : QuoteStrategies.REQUIRED)
@@ -66,13 +53,14 @@ public final class CsvOutput implements RowSink, Closeable {
      * @throws TableException if the file is there and may not be replaced, or its folder cannot be written
      */
     public static CsvOutput create(Path file, Dialect dialect, WholeFile.WhenThere whenThere) {
-        return create(file, dialect, whenThere, asideOf(file));
+        return create(file, dialect, whenThere, AsideFile.beside(file));
     }
 
     /** Starts a file, with another one for the rows that are set aside. */
     public static CsvOutput create(Path file, Dialect dialect, WholeFile.WhenThere whenThere, Path asideFile) {
         WholeFile.Pending pending = WholeFile.start(file, whenThere);
-        return new CsvOutput(file.toString(), pending.stream(), dialect, pending, asideFile, whenThere);
+        return new CsvOutput(
+                file.toString(), pending.stream(), dialect, pending, new AsideFile(asideFile, dialect, whenThere));
     }
 
     /**
@@ -81,19 +69,12 @@ public final class CsvOutput implements RowSink, Closeable {
      * @param asideFile where rows go that are set aside; null if the first such row shall end the run
      */
     public static CsvOutput to(String name, OutputStream out, Dialect dialect, @Nullable Path asideFile) {
-        return new CsvOutput(name, out, dialect, null, asideFile, WholeFile.WhenThere.REFUSE);
-    }
-
-    private static Path asideOf(Path file) {
-        String text = file.getFileName().toString();
-        int dot = text.lastIndexOf('.');
-        String stem = dot > 0 ? text.substring(0, dot) : text;
-        return file.resolveSibling(stem + ".set-aside" + (dot > 0 ? text.substring(dot) : ""));
+        return new CsvOutput(name, out, dialect, null, new AsideFile(asideFile, dialect, WholeFile.WhenThere.REFUSE));
     }
 
     /** Sets the titles of the source, which head the file of rows that are set aside. */
     public CsvOutput sourceHeader(List<String> titles) {
-        sourceHeader = List.copyOf(titles);
+        aside.sourceHeader(titles);
         return this;
     }
 
@@ -113,21 +94,7 @@ public final class CsvOutput implements RowSink, Closeable {
 
     @Override
     public void setAside(Row row, String reason) {
-        if (aside == null) {
-            if (asideFile == null) {
-                throw new TableException(
-                        Problem.INPUT,
-                        "Row " + row.number() + ", line " + row.line() + ", cannot be worked on: " + reason
-                                + ". Mend it, or name a file for such rows with --set-aside.");
-            }
-            aside = create(asideFile, dialect, whenThere);
-            List<String> titles = new ArrayList<>(List.of("Row", "Line", "Reason"));
-            titles.addAll(sourceHeader);
-            aside.header(titles);
-        }
-        List<String> cells = new ArrayList<>(List.of(Long.toString(row.number()), Long.toString(row.line()), reason));
-        cells.addAll(row.cells());
-        aside.row(cells);
+        aside.add(row, reason);
     }
 
     @Override
@@ -141,14 +108,12 @@ public final class CsvOutput implements RowSink, Closeable {
         } catch (IOException e) {
             throw refuse(e);
         }
-        if (aside != null) {
-            aside.finish();
-        }
+        aside.finish();
     }
 
-    /** Returns the file of the rows that were set aside; null if there were none. */
+    @Override
     public @Nullable Path asideFile() {
-        return aside == null ? null : asideFile;
+        return aside.file();
     }
 
     private TableException refuse(IOException e) {
@@ -164,8 +129,6 @@ public final class CsvOutput implements RowSink, Closeable {
         if (pending != null) {
             pending.close();
         }
-        if (aside != null) {
-            aside.close();
-        }
+        aside.close();
     }
 }

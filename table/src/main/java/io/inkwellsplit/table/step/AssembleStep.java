@@ -1,117 +1,229 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.assemble.AddressLabel;
+import io.inkwellsplit.assemble.NameFormatter;
+import io.inkwellsplit.assemble.NameStyle;
+import io.inkwellsplit.assemble.PersonName;
+import io.inkwellsplit.assemble.ReadyPattern;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.pattern.PatternException;
 import io.inkwellsplit.pattern.TextPattern;
-import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.pattern.Writing;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
+import java.util.Optional;
+import java.util.function.Supplier;
 
-/** Makes new columns from patterns over columns, behind the columns there are. */
+/**
+ * Makes new columns from the columns there are, and sets them behind these: by patterns over any columns, by ready-made
+ * patterns over the parts of names, by a language's own style, or as address labels. Values are put in as they are
+ * written.
+ */
 public final class AssembleStep implements Step {
-    /** Field names of the person-name patterns of Unicode UTS #35, and the parts they stand for. */
-    private static final Map<String, NamePart> STANDARD_FIELDS = Map.of(
-            "given", NamePart.FIRST,
-            "given2", NamePart.MIDDLE,
-            "surname", NamePart.LAST,
-            "surname-prefix", NamePart.LAST_PARTICLE,
-            "surname-core", NamePart.LAST_CORE,
-            "surname2", NamePart.LAST_SECOND,
-            "generation", NamePart.SUFFIX,
-            "given-informal", NamePart.NICKNAME);
+    /** The ready-made forms that are made of an address rather than of a name. */
+    private static final Map<String, String> ADDRESS_FORMS =
+            Map.of("label", "Label", "one-line", "Address in one line");
 
-    private final Map<String, String> patterns;
+    private final List<Made> columns;
 
-    private AssembleStep(Map<String, String> patterns) {
-        this.patterns = patterns;
+    /** A new column: its title, and how it is made in a table. */
+    private record Made(String title, Maker maker) {}
+
+    private interface Maker {
+        RowText in(PartColumns columns);
     }
 
-    /**
-     * Returns a step.
-     *
-     * @param patterns the pattern of each new column, by its title, in the order of the new columns
-     * @throws TableException if there is none
-     */
-    public static AssembleStep of(Map<String, String> patterns) {
-        if (patterns.isEmpty()) {
-            throw new TableException(Problem.SETTING, "No pattern was given to assemble.");
+    private AssembleStep(List<Made> columns) {
+        this.columns = List.copyOf(columns);
+    }
+
+    /** Returns a builder; a step needs one column at least. */
+    public static Builder builder() {
+        return new Builder();
+    }
+
+    /** Says what the new columns are. */
+    public static final class Builder {
+        private final List<Made> columns = new ArrayList<>();
+        private Locale locale = Locale.ROOT;
+        private Optional<String> homeCountry = Optional.empty();
+
+        private Builder() {}
+
+        /** Sets the language of the styles, and of the initials in patterns, that are added after it. */
+        public Builder locale(String languageTag) {
+            locale = Locale.forLanguageTag(languageTag);
+            if (locale.getLanguage().isEmpty()) {
+                throw new TableException(
+                        Problem.SETTING,
+                        "\"" + languageTag + "\" is no language; give a tag such as en, de-AT or zh-Hant.");
+            }
+            return this;
         }
-        return new AssembleStep(new LinkedHashMap<>(patterns));
+
+        /** Sets the country whose letters need no line for the country; by default every country that is written stands. */
+        public Builder homeCountry(String country) {
+            homeCountry = Optional.of(country);
+            return this;
+        }
+
+        /** Adds a column from a pattern over the columns; see {@link TextPattern}. */
+        public Builder pattern(String title, String pattern) {
+            Locale language = locale;
+            return add(title, columns -> filled(pattern, language, columns));
+        }
+
+        /** Adds a column from a ready-made pattern, or from the forms {@code label} and {@code one-line}; its own title heads it. */
+        public Builder ready(String name) {
+            String form = ADDRESS_FORMS.get(name);
+            return ready(form == null ? named(name).title() : form, name);
+        }
+
+        /** Adds a column from a ready-made pattern under another title. */
+        public Builder ready(String title, String name) {
+            if (ADDRESS_FORMS.containsKey(name)) {
+                AddressLabel label = homeCountry
+                        .map(home -> checked(() -> AddressLabel.from(home)))
+                        .orElseGet(AddressLabel::fromAnywhere);
+                return add(title, columns -> address(name, label, columns));
+            }
+            ReadyPattern pattern = named(name).in(writing(locale));
+            return add(title, columns -> {
+                require(columns.hasNames(), "ready-made pattern " + name, "a name");
+                return cells -> pattern.format(columns.name(cells));
+            });
+        }
+
+        private static ReadyPattern named(String name) {
+            return checked(() -> ReadyPattern.named(name));
+        }
+
+        /** Adds a column of names in the language's own style, such as {@code long-formal}; see {@link NameStyle}. */
+        public Builder style(String title, String style) {
+            NameStyle words = checked(() -> NameStyle.parse(style));
+            NameFormatter formatter = NameFormatter.in(locale);
+            return add(title, columns -> {
+                require(columns.hasNames(), "style " + style, "a name");
+                return cells -> formatter.format(person(columns, cells), words);
+            });
+        }
+
+        private Builder add(String title, Maker maker) {
+            if (columns.stream().anyMatch(column -> column.title.equals(title))) {
+                throw new TableException(Problem.SETTING, "The title \"" + title + "\" is made twice.");
+            }
+            columns.add(new Made(title, maker));
+            return this;
+        }
+
+        /**
+         * Returns the step.
+         *
+         * @throws TableException if no column was added
+         */
+        public AssembleStep build() {
+            if (columns.isEmpty()) {
+                throw new TableException(Problem.SETTING, "No pattern was given to assemble.");
+            }
+            return new AssembleStep(columns);
+        }
+    }
+
+    private static Writing writing(Locale locale) {
+        return locale.equals(Locale.ROOT)
+                ? Writing.USUAL
+                : NameFormatter.in(locale).writing();
+    }
+
+    private static <T> T checked(Supplier<T> setting) {
+        try {
+            return setting.get();
+        } catch (IllegalArgumentException e) {
+            String message = String.valueOf(e.getMessage());
+            throw new TableException(Problem.SETTING, message + (message.endsWith("?") ? "" : "."), e);
+        }
+    }
+
+    private static void require(boolean there, String what, String of) {
+        if (!there) {
+            throw new TableException(
+                    Problem.SETTING,
+                    "The " + what + " needs parts of " + of + ", and no column has the title of one; split first.");
+        }
+    }
+
+    private static RowText filled(String text, Locale locale, PartColumns columns) {
+        Map<String, RowText> fields = new HashMap<>();
+        try {
+            TextPattern pattern = TextPattern.compile(text, columns::isField, columns.fields())
+                    .in(writing(locale));
+            pattern.fields().forEach(field -> fields.put(field, columns.field(field)));
+            return cells -> pattern.format(field -> {
+                RowText value = fields.get(field);
+                return value == null ? null : value.of(cells);
+            });
+        } catch (PatternException e) {
+            String message = String.valueOf(e.getMessage());
+            throw new TableException(Problem.SETTING, message + (message.endsWith("?") ? "" : "."), e);
+        }
+    }
+
+    private static RowText address(String form, AddressLabel label, PartColumns columns) {
+        require(columns.hasAddresses(), "form " + form, "an address");
+        if (form.equals("one-line")) {
+            return cells -> label.oneLine(columns.address(cells));
+        }
+        ReadyPattern full = ReadyPattern.named("couple-full");
+        return cells -> {
+            List<String> lines = new ArrayList<>();
+            String name = full.format(columns.name(cells));
+            if (!name.isEmpty()) {
+                lines.add(name);
+            }
+            lines.addAll(label.lines(columns.address(cells)));
+            return String.join("\n", lines);
+        };
+    }
+
+    private static PersonName person(PartColumns columns, List<String> cells) {
+        Map<NamePart, String> parts = new EnumMap<>(NamePart.class);
+        for (NamePart part : NamePart.values()) {
+            String text = columns.name(cells).apply(part);
+            parts.put(part, text == null ? "" : text);
+        }
+        return PersonName.of(parts);
     }
 
     @Override
     public BoundStep bind(List<String> header) {
-        Map<String, Integer> fields = fields(header);
-        List<String> suggestions = Stream.concat(
-                        header.stream(),
-                        Stream.of(NamePart.values(), AddressPart.values())
-                                .flatMap(Stream::of)
-                                .map(PartKey::key)
-                                .filter(fields::containsKey))
-                .distinct()
-                .toList();
+        PartColumns parts = PartColumns.of(header);
         List<String> titles = new ArrayList<>(header);
-        List<TextPattern> compiled = new ArrayList<>();
-        patterns.forEach((title, pattern) -> {
-            if (titles.contains(title)) {
+        List<RowText> made = new ArrayList<>();
+        for (Made column : columns) {
+            if (titles.contains(column.title)) {
                 throw new TableException(
                         Problem.SETTING,
-                        "There is a column \"" + title + "\" already; give the new one another title.");
+                        "There is a column \"" + column.title + "\" already; give the new one another title.");
             }
-            titles.add(title);
-            try {
-                compiled.add(TextPattern.compile(pattern, fields::containsKey, suggestions));
-            } catch (PatternException e) {
-                throw new TableException(Problem.SETTING, e.getMessage() + ".", e);
-            }
-        });
-        return new Bound(titles, compiled, fields);
-    }
-
-    /** A field is a column's title, or the key of a part that has a column. */
-    private static Map<String, Integer> fields(List<String> header) {
-        Map<String, Integer> fields = new HashMap<>();
-        for (int i = header.size() - 1; i >= 0; i--) {
-            fields.put(header.get(i), i);
+            titles.add(column.title);
+            made.add(column.maker.in(parts));
         }
-        Stream.<PartKey[]>of(AddressPart.values(), NamePart.values())
-                .flatMap(Stream::of)
-                .forEach(part -> alias(fields, part.key(), part.title()));
-        STANDARD_FIELDS.forEach((field, part) -> {
-            alias(fields, field, part.title());
-            alias(fields, field, part.key());
-        });
-        return fields;
+        return new Bound(titles, made);
     }
 
-    private static void alias(Map<String, Integer> fields, String name, String title) {
-        Integer index = fields.get(title);
-        if (index != null) {
-            fields.putIfAbsent(name, index);
-        }
-    }
-
-    private record Bound(List<String> header, List<TextPattern> patterns, Map<String, Integer> fields)
-            implements BoundStep {
+    private record Bound(List<String> header, List<RowText> made) implements BoundStep {
         @Override
         public List<String> apply(List<String> cells) {
             List<String> out = new ArrayList<>(header.size());
             out.addAll(cells);
-            Function<String, @Nullable String> values = name -> {
-                Integer index = fields.get(name);
-                return index == null ? null : cells.get(index);
-            };
-            for (TextPattern pattern : patterns) {
-                out.add(pattern.format(values));
+            for (RowText text : made) {
+                out.add(text.of(cells));
             }
             return out;
         }

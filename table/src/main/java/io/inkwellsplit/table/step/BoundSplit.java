@@ -2,7 +2,9 @@ package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.table.step.SplitStep.Learning;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** A {@link SplitStep} at work on one table. */
 public final class BoundSplit implements BoundStep {
@@ -26,6 +28,13 @@ public final class BoundSplit implements BoundStep {
     @Override
     public List<String> header() {
         return header;
+    }
+
+    @Override
+    public Map<String, String> meanings() {
+        Map<String, String> meanings = new HashMap<>();
+        columns.forEach(column -> meanings.putAll(column.meanings()));
+        return meanings;
     }
 
     @Override

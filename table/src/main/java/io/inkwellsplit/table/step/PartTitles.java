@@ -2,33 +2,20 @@ package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.reading.PartKey;
 import java.util.Arrays;
+import java.util.Optional;
 
 /** Which vocabulary the titles of part columns are taken from. */
 public enum PartTitles {
     /** Plain English: {@code First name}. */
-    ENGLISH("english") {
-        @Override
-        String of(PartKey key) {
-            return key.title();
-        }
-
-        @Override
-        String of(Extra extra) {
-            return extra.title;
-        }
-    },
+    ENGLISH("english"),
     /** The stable keys: {@code first}. */
-    KEYS("keys") {
-        @Override
-        String of(PartKey key) {
-            return key.key();
-        }
-
-        @Override
-        String of(Extra extra) {
-            return extra.key;
-        }
-    };
+    KEYS("keys"),
+    /** Property components of vCard 4.0 (RFC 6350, with the components of RFC 9554): {@code N given names}. */
+    VCARD("vcard"),
+    /** Properties of schema.org {@code Person} and {@code PostalAddress}: {@code givenName}. */
+    SCHEMA("schema"),
+    /** The autofill tokens of HTML forms: {@code given-name}. */
+    AUTOFILL("autofill");
 
     /** Columns that are not parts. */
     enum Extra {
@@ -54,13 +41,28 @@ public enum PartTitles {
         this.key = key;
     }
 
-    abstract String of(PartKey key);
+    String of(PartKey part) {
+        return of(part.key(), part.title());
+    }
 
-    abstract String of(Extra extra);
+    String of(Extra extra) {
+        return of(extra.key, extra.title);
+    }
+
+    private String of(String partKey, String english) {
+        return this == ENGLISH ? english : TitleTable.title(this, partKey).orElse(partKey);
+    }
 
     /** Returns the name by which a user asks for the vocabulary. */
     public String key() {
         return key;
+    }
+
+    /** Returns the vocabulary that a user asks for, in any case. */
+    public static Optional<PartTitles> named(String name) {
+        return Arrays.stream(values())
+                .filter(each -> each.key.equalsIgnoreCase(name))
+                .findFirst();
     }
 
     /** Returns the keys of all vocabularies. */

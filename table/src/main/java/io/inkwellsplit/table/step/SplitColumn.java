@@ -10,6 +10,7 @@ import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.step.PartTitles.Extra;
 import io.inkwellsplit.table.step.SplitStep.Checks;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -33,6 +34,7 @@ public final class SplitColumn {
     private final AddressStandard standard;
     private final List<String> titles = new ArrayList<>();
     private final List<String> plainTitles = new ArrayList<>();
+    private final Map<String, String> meanings = new HashMap<>();
     private final Map<Doubt, Long> doubts = new TreeMap<>();
     private long read;
     private long blank;
@@ -66,23 +68,23 @@ public final class SplitColumn {
         this.kind = all || keys.contains(Extra.KIND.key);
         this.remarks = !all;
         if (kind) {
-            addTitle(vocabulary.of(Extra.KIND), taken);
+            addTitle(vocabulary.of(Extra.KIND), Extra.KIND.key, taken);
         }
-        parts.forEach(part -> addTitle(vocabulary.of(part), taken));
+        parts.forEach(part -> addTitle(vocabulary.of(part), part.key(), taken));
         if (remarks) {
-            addTitle(vocabulary.of(Extra.REMARKS), taken);
+            addTitle(vocabulary.of(Extra.REMARKS), Extra.REMARKS.key, taken);
         }
         if (this.checks) {
-            addTitle(vocabulary.of(Extra.CONFIDENCE), taken);
-            addTitle(vocabulary.of(Extra.DOUBTS), taken);
+            addTitle(vocabulary.of(Extra.CONFIDENCE), Extra.CONFIDENCE.key, taken);
+            addTitle(vocabulary.of(Extra.DOUBTS), Extra.DOUBTS.key, taken);
             if (subject == Subject.ADDRESS) {
-                addTitle(vocabulary.of(Extra.SUGGESTIONS), taken);
+                addTitle(vocabulary.of(Extra.SUGGESTIONS), Extra.SUGGESTIONS.key, taken);
             }
         }
     }
 
     /** A title that is taken gets the source column's title in front, and a number where even that is taken. */
-    private void addTitle(String wanted, List<String> taken) {
+    private void addTitle(String wanted, String key, List<String> taken) {
         String title = wanted;
         if (taken.contains(title)) {
             title = source + " " + wanted;
@@ -93,6 +95,12 @@ public final class SplitColumn {
         taken.add(title);
         plainTitles.add(wanted);
         titles.add(title);
+        meanings.put(title, TitleTable.meaning(key));
+    }
+
+    /** Returns what each new column means, by its title. */
+    Map<String, String> meanings() {
+        return meanings;
     }
 
     int index() {

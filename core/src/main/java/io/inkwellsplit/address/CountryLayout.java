@@ -1,0 +1,66 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.text.Resources;
+import io.inkwellsplit.text.Resources.Line;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * The lines of an address in a country's own order: the section {@code [label]} of its data file.
+ *
+ * @param code two letters of ISO 3166-1; empty for countries that have no file
+ * @param name what the country is called, in English or by its usual letters; empty where it has no file
+ * @param lines each with parts in braces, as in {@link io.inkwellsplit.pattern.TextPattern}
+ */
+public record CountryLayout(String code, String name, List<String> lines) {
+    private static final ConcurrentHashMap<String, CountryLayout> LOADED = new ConcurrentHashMap<>();
+
+    private static final class Names {
+        static final Map<String, String> CODES = load();
+
+        private static Map<String, String> load() {
+            Map<String, String> codes = new HashMap<>();
+            for (Line code : Resources.lines(Countries.class, "countries.txt")) {
+                codes.put(plain(code.text()), code.text());
+                for (Line line : section(code.text(), "country")) {
+                    for (String name : line.fields()) {
+                        codes.put(plain(name), code.text());
+                    }
+                }
+            }
+            return codes;
+        }
+    }
+
+    private static List<Line> section(String code, String section) {
+        return Resources.sections(CountryFile.class, "country/" + code + ".txt").getOrDefault(section, List.of());
+    }
+
+    private static String plain(String name) {
+        return name.replace(".", "").strip().toLowerCase(Locale.ROOT);
+    }
+
+    /** Returns the code of a country by its code or one of its names, in any case; none where it has no data file. */
+    public static Optional<String> codeOf(String country) {
+        return Optional.ofNullable(Names.CODES.get(plain(country)));
+    }
+
+    /** Returns the layout of the country with a code, or the usual one where it has no data file. */
+    public static CountryLayout of(String code) {
+        return LOADED.computeIfAbsent(code, CountryLayout::load);
+    }
+
+    private static CountryLayout load(String code) {
+        boolean known = codeOf(code).filter(code::equals).isPresent();
+        List<Line> lines = known
+                ? section(code, "label")
+                : Resources.sections(CountryFile.class, "common.txt").getOrDefault("label", List.of());
+        String name = known ? section(code, "country").get(0).fields()[0] : "";
+        return new CountryLayout(
+                known ? code : "", name, lines.stream().map(Line::text).toList());
+    }
+}

@@ -1,0 +1,160 @@
+package io.inkwellsplit.assemble;
+
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.address.CountryLayout;
+import io.inkwellsplit.pattern.TextPattern;
+import io.inkwellsplit.reading.Reading;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Writes the parts of an address as a label, in the lines and the order of its country, with capitals where that
+ * country's post asks for them; or all in one line.
+ *
+ * <p>The country is the one that the address names; else the home country; else the likeliest one for its parts. The
+ * country stands on the last line, in capitals, where it is not the home country. A part that a country's label has no
+ * place for stands beside the city rather than being left out. Immutable and thread-safe.
+ */
+public final class AddressLabel {
+    /** Gives the text of a part; null or empty where the address has none. */
+    public interface Parts extends Function<AddressPart, @Nullable String> {}
+
+    private static final Map<String, Layout> LAYOUTS = new ConcurrentHashMap<>();
+    /** Parts that a layout may lack, and that belong before the line of the city. */
+    private static final List<AddressPart> BEFORE_CITY =
+            List.of(AddressPart.CARE_OF, AddressPart.BUILDING, AddressPart.UNIT, AddressPart.BOX, AddressPart.LOCALITY);
+
+    private static final List<AddressPart> BEHIND_CITY =
+            List.of(AddressPart.COUNTY, AddressPart.STATE, AddressPart.UNPLACED);
+
+    private final @Nullable String home;
+
+    /** A country's lines; those of one address in one line have no capitals of their own. */
+    private record Layout(List<TextPattern> lines, List<TextPattern> inOneLine) {}
+
+    private AddressLabel(@Nullable String home) {
+        this.home = home;
+    }
+
+    /** Returns labels for letters that may be posted anywhere: a country that is written stands on the label. */
+    public static AddressLabel fromAnywhere() {
+        return new AddressLabel(null);
+    }
+
+    /**
+     * Returns labels for letters that are posted in a country.
+     *
+     * @param homeCountry its two letters of ISO 3166-1, or a name of it
+     * @throws IllegalArgumentException if it is not known
+     */
+    public static AddressLabel from(String homeCountry) {
+        return new AddressLabel(CountryLayout.codeOf(homeCountry)
+                .orElseThrow(() -> new IllegalArgumentException("\"" + homeCountry
+                        + "\" is no country whose addresses are known; there are "
+                        + String.join(", ", AddressSplitter.countries()))));
+    }
+
+    /** Returns the lines of a label, none of them empty. */
+    public List<String> lines(Parts parts) {
+        return lines(parts, country(parts), false);
+    }
+
+    /** Returns the lines of a label for an address that was read, in the country it was read as. */
+    public List<String> lines(Reading address) {
+        boolean written = address.part(AddressPart.COUNTRY).isPresent();
+        return lines(address::text, written ? country(address::text) : address.country(), false);
+    }
+
+    /** Returns the address in one line, in its country's order, with commas where lines end. */
+    public String oneLine(Parts parts) {
+        return String.join(", ", lines(parts, country(parts), true));
+    }
+
+    private String country(Parts parts) {
+        String written = text(parts, AddressPart.COUNTRY);
+        if (!written.isEmpty()) {
+            return CountryLayout.codeOf(written).orElse("");
+        }
+        return home == null ? guess(parts) : home;
+    }
+
+    private List<String> lines(Parts parts, String code, boolean inOneLine) {
+        Layout layout = LAYOUTS.computeIfAbsent(code, AddressLabel::layout);
+        List<String> lines = new ArrayList<>();
+        for (TextPattern line : inOneLine ? layout.inOneLine : layout.lines) {
+            String text = line.format(field -> parts.apply(AddressPart.valueOf(field.toUpperCase(Locale.ROOT))));
+            if (!text.isEmpty()) {
+                lines.add(text);
+            }
+        }
+        String country = country(parts, code);
+        if (!country.isEmpty() && !lines.isEmpty()) {
+            lines.add(inOneLine ? country : country.toUpperCase(Locale.ROOT));
+        }
+        return lines;
+    }
+
+    /** The last line: the country as it is written, or by name where it is abroad and only known. */
+    private String country(Parts parts, String code) {
+        if (code.equals(home)) {
+            return "";
+        }
+        String written = text(parts, AddressPart.COUNTRY);
+        return written.isEmpty() && home != null ? CountryLayout.of(code).name() : written;
+    }
+
+    /** The country that such parts are likely to be of; empty where there is nothing to go by. */
+    private static String guess(Parts parts) {
+        String text = Arrays.stream(AddressPart.values())
+                .filter(part -> !part.isFiner())
+                .map(part -> text(parts, part))
+                .filter(value -> !value.isEmpty())
+                .collect(Collectors.joining(", "));
+        return text.isEmpty() ? "" : AddressSplitter.standard().split(text).country();
+    }
+
+    private static String text(Parts parts, AddressPart part) {
+        String value = parts.apply(part);
+        return value == null ? "" : value.strip();
+    }
+
+    private static Layout layout(String code) {
+        List<String> lines = new ArrayList<>(CountryLayout.of(code).lines());
+        String all = String.join(" ", lines).replace("-upper", "");
+        for (AddressPart part : BEFORE_CITY) {
+            if (!all.contains(field(part))) {
+                lines.add(cityLine(lines), field(part));
+            }
+        }
+        for (AddressPart part : BEHIND_CITY) {
+            if (!all.contains(field(part))) {
+                lines.add(field(part));
+            }
+        }
+        return new Layout(
+                lines.stream().map(TextPattern::compile).toList(),
+                lines.stream()
+                        .map(line -> TextPattern.compile(line.replace("-upper}", "}")))
+                        .toList());
+    }
+
+    private static String field(AddressPart part) {
+        return "{" + part.key() + "}";
+    }
+
+    private static int cityLine(List<String> lines) {
+        int i = 0;
+        while (i < lines.size() && !lines.get(i).contains("{city")) {
+            i++;
+        }
+        return i;
+    }
+}

@@ -1,0 +1,15 @@
+package io.inkwellsplit.table;
+
+import java.io.Closeable;
+import java.nio.file.Path;
+import org.jspecify.annotations.Nullable;
+
+/** A sink that writes a file: whole when {@link #finish} is called, or not at all. */
+public interface TableOutput extends RowSink, Closeable {
+    /** Returns the file of the rows that were set aside; null if there were none. */
+    @Nullable Path asideFile();
+
+    /** Throws away what was not finished. */
+    @Override
+    void close();
+}

@@ -1,0 +1,49 @@
+package io.inkwellsplit.table.contact;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+
+/** A form in which contacts are exchanged. */
+public enum ContactFormat {
+    /** vCard 4.0 (RFC 6350). */
+    VCARD(".vcf") {
+        @Override
+        ContactWriter writer(OutputStream to) {
+            return CardWriter.vcard(to);
+        }
+    },
+    /** jCard, the JSON form of vCard (RFC 7095). */
+    JCARD(".jcard") {
+        @Override
+        ContactWriter writer(OutputStream to) {
+            return CardWriter.jcard(to);
+        }
+    },
+    /** {@code Person}, {@code Organization} and {@code PostalAddress} of schema.org, as JSON-LD 1.1. */
+    JSON_LD(".jsonld") {
+        @Override
+        ContactWriter writer(OutputStream to) throws IOException {
+            return new JsonLdWriter(to);
+        }
+    };
+
+    private final String ending;
+
+    ContactFormat(String ending) {
+        this.ending = ending;
+    }
+
+    abstract ContactWriter writer(OutputStream to) throws IOException;
+
+    /** Returns the format that a file's name ends in, such as {@code .vcf}; none for other files. */
+    public static Optional<ContactFormat> of(Path file) {
+        String name = file.toString().toLowerCase(Locale.ROOT);
+        return Arrays.stream(values())
+                .filter(format -> name.endsWith(format.ending))
+                .findFirst();
+    }
+}

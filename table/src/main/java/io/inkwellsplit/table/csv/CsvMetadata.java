@@ -1,0 +1,104 @@
+package io.inkwellsplit.table.csv;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.TableException.Problem;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Describes a text table in a file beside it, as the W3C's Metadata Vocabulary for Tabular Data does: each column's
+ * title, its meaning, and that its values are text, so that no program takes a leading zero off a postcode.
+ */
+public final class CsvMetadata {
+    /** The one column of a split that holds numbers. */
+    private static final Set<String> CONFIDENCE = Set.of("confidence");
+
+    private CsvMetadata() {}
+
+    /** Returns the standard's own name for the description of a file. */
+    public static Path beside(Path csv) {
+        return csv.resolveSibling(csv.getFileName() + "-metadata.json");
+    }
+
+    /**
+     * Writes the description.
+     *
+     * @param meanings the meanings of columns by their titles; columns without one are described by their title alone
+     * @throws TableException if the file is there and may not be replaced, or cannot be written
+     */
+    public static void write(
+            Path csv,
+            Dialect dialect,
+            List<String> titles,
+            Map<String, String> meanings,
+            WholeFile.WhenThere whenThere) {
+        Path file = beside(csv);
+        try (WholeFile.Pending pending = WholeFile.start(file, whenThere);
+                JsonGenerator json =
+                        new JsonFactory().createGenerator(pending.stream()).useDefaultPrettyPrinter()) {
+            json.writeStartObject();
+            json.writeArrayFieldStart("@context");
+            json.writeString("http://www.w3.org/ns/csvw");
+            json.writeStartObject();
+            json.writeStringField("@language", "en");
+            json.writeEndObject();
+            json.writeEndArray();
+            json.writeStringField("url", String.valueOf(csv.getFileName()));
+            json.writeObjectFieldStart("dialect");
+            json.writeStringField("encoding", "utf-8");
+            json.writeStringField("delimiter", String.valueOf(dialect.separator()));
+            json.writeBooleanField("header", true);
+            json.writeEndObject();
+            json.writeObjectFieldStart("tableSchema");
+            json.writeArrayFieldStart("columns");
+            Set<String> taken = new HashSet<>();
+            for (String title : titles) {
+                column(json, title, meanings.getOrDefault(title, ""), taken);
+            }
+            json.writeEndArray();
+            json.writeEndObject();
+            json.writeEndObject();
+            json.close();
+            pending.finish();
+        } catch (IOException e) {
+            throw new TableException(Problem.OUTPUT, file + " cannot be written: " + e.getMessage() + ".", e);
+        }
+    }
+
+    private static void column(JsonGenerator json, String title, String meaning, Set<String> taken) throws IOException {
+        json.writeStartObject();
+        json.writeStringField("name", name(title, taken));
+        json.writeStringField("titles", title);
+        if (!meaning.isEmpty()) {
+            json.writeStringField("dc:description", meaning);
+        }
+        if (!meaning.isEmpty() && CONFIDENCE.contains(title.toLowerCase(Locale.ROOT))) {
+            json.writeObjectFieldStart("datatype");
+            json.writeStringField("base", "decimal");
+            json.writeStringField("minimum", "0");
+            json.writeStringField("maximum", "1");
+            json.writeEndObject();
+        } else {
+            json.writeStringField("datatype", "string");
+        }
+        json.writeEndObject();
+    }
+
+    /** A name may have letters, digits and underscores alone, and stands once. */
+    private static String name(String title, Set<String> taken) {
+        String plain = title.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "_");
+        String base = plain.replaceAll("^_+|_+$", "");
+        String name = base.isEmpty() ? "column" : base;
+        for (int i = 2; !taken.add(name); i++) {
+            name = (base.isEmpty() ? "column" : base) + "_" + i;
+        }
+        return name;
+    }
+}

@@ -1,0 +1,117 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.assemble.AddressLabel;
+import io.inkwellsplit.assemble.NameFields;
+import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.PartKey;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The columns of a table that hold parts of names and addresses, known by their titles in any vocabulary. */
+public final class PartColumns {
+    private final List<String> header;
+    private final Map<PartKey, Integer> indexes = new HashMap<>();
+
+    private PartColumns(List<String> header) {
+        this.header = List.copyOf(header);
+        for (PartKey[] parts : List.<PartKey[]>of(NamePart.values(), AddressPart.values())) {
+            for (PartKey part : parts) {
+                Arrays.stream(PartTitles.values())
+                        .map(vocabulary -> header.indexOf(vocabulary.of(part)))
+                        .filter(index -> index >= 0)
+                        .findFirst()
+                        .ifPresent(index -> indexes.put(part, index));
+            }
+        }
+    }
+
+    /** Finds the columns; of several with the same title, the first counts. */
+    public static PartColumns of(List<String> header) {
+        return new PartColumns(header);
+    }
+
+    /** Returns whether a part has a column. */
+    public boolean has(PartKey part) {
+        return indexes.containsKey(part);
+    }
+
+    /** Returns whether any part of a name has a column. */
+    public boolean hasNames() {
+        return indexes.keySet().stream().anyMatch(NamePart.class::isInstance);
+    }
+
+    /** Returns whether any part of an address has a column. */
+    public boolean hasAddresses() {
+        return indexes.keySet().stream().anyMatch(AddressPart.class::isInstance);
+    }
+
+    /** Returns whether a field of a pattern can be filled: it is a column's title, or made of parts that have columns. */
+    boolean isField(String name) {
+        return header.contains(name) || isNameField(name) || addressPart(name).isPresent();
+    }
+
+    private boolean isNameField(String name) {
+        if (!NameFields.isField(name)) {
+            return false;
+        }
+        List<NamePart> asked = new ArrayList<>();
+        NameFields.value(name, part -> {
+            asked.add(part);
+            return null;
+        });
+        return asked.stream().anyMatch(this::has);
+    }
+
+    private Optional<AddressPart> addressPart(String key) {
+        return Arrays.stream(AddressPart.values())
+                .filter(part -> part.key().equals(key) && has(part))
+                .findFirst();
+    }
+
+    /** Returns what gives the value of a field for a row; the field is one of {@link #isField}. */
+    RowText field(String name) {
+        int index = header.indexOf(name);
+        if (index >= 0) {
+            return cells -> cells.get(index);
+        }
+        if (isNameField(name)) {
+            return cells -> {
+                String value = NameFields.value(name, name(cells));
+                return value == null ? "" : value;
+            };
+        }
+        int part = addressPart(name).map(indexes::get).orElseThrow();
+        return cells -> cells.get(part);
+    }
+
+    /** Returns the names of all fields, for those who look for one. */
+    List<String> fields() {
+        List<String> fields = new ArrayList<>(header);
+        indexes.keySet().stream()
+                .map(PartKey::key)
+                .filter(key -> !fields.contains(key))
+                .sorted()
+                .forEach(fields::add);
+        return fields;
+    }
+
+    /** Returns the parts of the name in a row. */
+    public NameFields.Parts name(List<String> cells) {
+        return part -> cell(cells, part);
+    }
+
+    /** Returns the parts of the address in a row. */
+    public AddressLabel.Parts address(List<String> cells) {
+        return part -> cell(cells, part);
+    }
+
+    private String cell(List<String> cells, PartKey part) {
+        Integer index = indexes.get(part);
+        return index == null ? "" : cells.get(index);
+    }
+}
