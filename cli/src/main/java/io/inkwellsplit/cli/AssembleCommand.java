@@ -54,9 +54,17 @@ final class AssembleCommand extends TableCommand {
                     + "name no country are there.")
     @Nullable String home;
 
+    @Option(
+            names = "--tidy-case",
+            description = "Put parts that are in capitals or small letters alone in tidy case first.")
+    boolean tidyCase;
+
     @Override
     List<? extends Step> steps() {
         AssembleStep.Builder step = AssembleStep.builder();
+        if (tidyCase) {
+            step.tidyCase();
+        }
         if (locale != null) {
             step.locale(locale);
         }

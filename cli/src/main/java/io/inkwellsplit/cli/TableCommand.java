@@ -57,6 +57,9 @@ abstract class TableCommand implements Callable<Integer> {
             run.into(file);
             output.describe(target, source, run);
             summary(run, to);
+            if (!file.extent().isEmpty()) {
+                to.println(file.extent());
+            }
             if (!output.isStandardOutput()) {
                 to.println("Written: " + target);
             }

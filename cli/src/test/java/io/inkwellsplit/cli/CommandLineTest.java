@@ -106,6 +106,64 @@ class CommandLineTest {
     }
 
     @Test
+    void assemblesReadyOnesStylesAndContacts() throws Exception {
+        inkwell.run(
+                "split",
+                "patrons.csv",
+                "--name",
+                "Patron",
+                "--address",
+                "Address",
+                "--titles",
+                "schema",
+                "--out",
+                "split.csv",
+                "--describe");
+        assertThat(Files.readString(folder.resolve("split.csv-metadata.json")))
+                .contains("\"titles\" : \"postalCode\"", "a leading zero counts");
+        Result result = inkwell.run(
+                "assemble",
+                "split.csv",
+                "--ready",
+                "index-core",
+                "--ready",
+                "To=greeting",
+                "--ready",
+                "label",
+                "--home",
+                "US",
+                "--locale",
+                "en",
+                "--style",
+                "short-formal",
+                "--out",
+                "-");
+        assertThat(result.code()).isZero();
+        assertThat(result.out())
+                .contains(
+                        "Index entry by core,To,Label,Name short-formal (en)",
+                        "\"Brandt, Ines\",Dear Dr. Brandt,\"Dr. Ines Brandt\n445 Industrial Lane Apt B\n",
+                        "\"Meulen, Odalys W. van der\",Dear Odalys van der Meulen",
+                        "O.W. van der Meulen");
+        Result cards = inkwell.run("split", "patrons.csv", "--name", "Patron", "--out", "patrons.vcf");
+        assertThat(cards.out()).contains("Contacts: 2", "Written: patrons.vcf");
+        assertThat(Files.readString(folder.resolve("patrons.vcf"))).contains("N:van der Meulen;Odalys;W.;;");
+    }
+
+    @Test
+    void listsThePatterns() throws Exception {
+        Result result = inkwell.run("patterns", "--locale", "de");
+        assertThat(result.code()).isZero();
+        assertThat(result.out())
+                .contains(
+                        "Meulen, Odalys W. van der",
+                        "Dear Dr. van der Meulen",
+                        "Mr. T. and Ms. I. Brandt",
+                        "Style (de)");
+        assertThat(inkwell.run("patterns", "Ines Brandt").out()).contains("Brandt, Ines");
+    }
+
+    @Test
     void readsAndWritesStandardStreams() throws Exception {
         Result result = inkwell.runWith(
                 "Guest;Seats\r\nInes Brandt;2\r\n",
@@ -170,6 +228,15 @@ class CommandLineTest {
             assemble patrons.csv --make X={Patrn}               | 2 | did you mean {Patron}?
             assemble patrons.csv --make X={Patron               | 2 | at character 1
             assemble patrons.csv --make {Patron}                | 2 | --make takes a title
+            assemble patrons.csv                                | 2 | Say what to make
+            assemble patrons.csv --ready fulll                  | 2 | did you mean full?
+            assemble patrons.csv --ready full                   | 2 | split first
+            assemble patrons.csv --style long                   | 2 | --style needs a language
+            assemble patrons.csv --style lnog --locale en       | 2 | "lnog" is no word of a style
+            assemble patrons.csv --ready label --home Frence    | 2 | is no country
+            patterns --locale !                                 | 2 | is no language
+            split patrons.csv --name Patron --describe --out -  | 2 | --describe needs a file
+            assemble patrons.csv --make X={No} --out cards.vcf  | 2 | Contacts need names
             splat patrons.csv                                   | 2 | splat
             split patrons.csv --name Patron --out there.csv     | 5 | there.csv is there already
             split patrons.csv --name Patron --out patrons.csv --replace | 5 | patrons.csv is the input

@@ -4,7 +4,6 @@ import io.inkwellsplit.assemble.NameStyle.Formality;
 import io.inkwellsplit.assemble.NameStyle.Length;
 import io.inkwellsplit.assemble.NameStyle.Order;
 import io.inkwellsplit.assemble.NameStyle.Usage;
-import io.inkwellsplit.pattern.TextPattern;
 import io.inkwellsplit.pattern.Writing;
 import java.util.List;
 import java.util.Locale;
@@ -29,7 +28,7 @@ final class LocaleNames {
     final String foreignSpace;
     final Writing writing;
     private final List<List<String>> patterns;
-    private final ConcurrentMap<Integer, List<TextPattern>> compiled = new ConcurrentHashMap<>();
+    private final ConcurrentMap<Integer, List<NamePattern>> compiled = new ConcurrentHashMap<>();
 
     LocaleNames(String[] fields, List<List<String>> patterns) {
         this.language = Locale.forLanguageTag(fields[0]).getLanguage();
@@ -48,14 +47,13 @@ final class LocaleNames {
     }
 
     /** Returns the patterns to choose from. An index has no usages, and no language writes a monogram of one. */
-    List<TextPattern> patterns(Order order, Length size, Usage usage, Formality formal) {
+    List<NamePattern> patterns(Order order, Length size, Usage usage, Formality formal) {
         int index = order == Order.SORTING
                 ? SORTING + size.ordinal() * FORMALITIES + formal.ordinal()
                 : ((order.ordinal() * Length.values().length + size.ordinal()) * USAGES + usage.ordinal()) * FORMALITIES
                         + formal.ordinal();
         return compiled.computeIfAbsent(index, i -> patterns.get(i).stream()
-                .map(pattern -> TextPattern.compile(pattern, NameFields::isField, List.of())
-                        .in(writing))
+                .map(pattern -> NamePattern.compile(pattern).in(writing))
                 .toList());
     }
 }

@@ -8,17 +8,17 @@ import org.jspecify.annotations.Nullable;
 final class Mononym {
     private Mononym() {}
 
-    /**
-     * Returns what the fields hold where there is no surname. A pattern that writes the given name out keeps it; in
-     * another one that has a surname, the given name takes its place.
-     */
-    static Function<String, @Nullable String> values(TextPattern pattern, Function<String, @Nullable String> values) {
-        if (pattern.fields().stream().noneMatch(Mononym::isFamily) || writesGivenOut(pattern.toString())) {
-            return values;
+    /** Returns whether a pattern has a surname and does not write the given name out. */
+    static boolean isShownAsSurname(TextPattern pattern) {
+        return pattern.fields().stream().anyMatch(Mononym::isFamily) && !writesGivenOut(pattern.toString());
+    }
+
+    /** Returns what gives the value of a field in such a pattern: the given name as the surname, and nothing as itself. */
+    static Function<NameFields.Parts, @Nullable String> getter(String field) {
+        if (isFamily(field)) {
+            return NameFields.getter(field.contains("-informal") ? "given-informal" : "given");
         }
-        return field -> isFamily(field)
-                ? values.apply(field.contains("-informal") ? "given-informal" : "given")
-                : isGiven(field) ? null : values.apply(field);
+        return isGiven(field) ? parts -> null : NameFields.getter(field);
     }
 
     private static boolean isFamily(String field) {

@@ -67,11 +67,16 @@ public final class NameFields {
      * @throws IllegalArgumentException if it is not a field
      */
     public static @Nullable String value(String field, Parts parts) {
+        return getter(field).apply(parts);
+    }
+
+    /** Returns what gives the value of a field, for those who ask often. */
+    static Function<Parts, @Nullable String> getter(String field) {
         Function<Parts, @Nullable String> value = FIELDS.get(field);
         if (value == null) {
             throw new IllegalArgumentException("{" + field + "} is no field of a name");
         }
-        return value.apply(parts);
+        return value;
     }
 
     private static boolean isMissing(@Nullable String value) {

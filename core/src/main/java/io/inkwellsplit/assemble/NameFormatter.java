@@ -4,14 +4,11 @@ import io.inkwellsplit.assemble.NameStyle.Formality;
 import io.inkwellsplit.assemble.NameStyle.Length;
 import io.inkwellsplit.assemble.NameStyle.Order;
 import io.inkwellsplit.name.NamePart;
-import io.inkwellsplit.pattern.TextPattern;
 import io.inkwellsplit.pattern.Writing;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
-import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Writes names as a language does: Unicode UTS #35, Part 8 (person names), over the patterns of CLDR 48.
@@ -58,8 +55,8 @@ public final class NameFormatter {
         Order order = style.order().or(name::order).orElseGet(() -> order(names, from));
         Length length = style.length().orElse(names.length);
         Formality formality = style.formality().orElse(names.formality);
-        TextPattern pattern = best(names.patterns(order, length, style.usage(), formality), name);
-        String text = pattern.format(fields(pattern, name));
+        String text = best(names.patterns(order, length, style.usage(), formality), name)
+                .format(name);
         boolean sameLanguage = from.getLanguage().equals(names.language);
         String blank = sameLanguage ? names.nativeSpace : names.foreignSpace;
         return blank.equals(" ") ? text : text.replace(" ", blank);
@@ -85,28 +82,20 @@ public final class NameFormatter {
     }
 
     /** Most fields that the name has, then fewest that it lacks, then the first by its letters. */
-    private static TextPattern best(List<TextPattern> patterns, PersonName name) {
+    private static NamePattern best(List<NamePattern> patterns, PersonName name) {
         if (patterns.size() == 1) {
             return patterns.get(0);
         }
         return patterns.stream()
-                .min(Comparator.comparingLong((TextPattern pattern) -> -filled(pattern, name))
+                .min(Comparator.comparingLong((NamePattern pattern) -> -filled(pattern, name))
                         .thenComparingLong(pattern -> pattern.fields().size() - filled(pattern, name))
-                        .thenComparing(TextPattern::toString))
+                        .thenComparing(NamePattern::toString))
                 .orElseThrow();
     }
 
-    private static long filled(TextPattern pattern, PersonName name) {
+    private static long filled(NamePattern pattern, PersonName name) {
         return pattern.fields().stream()
                 .filter(field -> NameFields.value(field, name) != null)
                 .count();
-    }
-
-    private static Function<String, @Nullable String> fields(TextPattern pattern, PersonName name) {
-        List<String> fields = pattern.fields();
-        boolean second = fields.contains("surname2");
-        Function<String, @Nullable String> values = field ->
-                second && field.equals("surname") ? NameFields.firstFamilyName(name) : NameFields.value(field, name);
-        return name.apply(NamePart.LAST) == null ? Mononym.values(pattern, values) : values;
     }
 }

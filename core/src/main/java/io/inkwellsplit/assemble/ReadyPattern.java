@@ -1,16 +1,12 @@
 package io.inkwellsplit.assemble;
 
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.pattern.Nearest;
-import io.inkwellsplit.pattern.TextPattern;
 import io.inkwellsplit.pattern.Writing;
 import io.inkwellsplit.text.Resources;
 import io.inkwellsplit.text.Resources.Line;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A pattern for a common need, by name: a line of {@code ready.txt}. Immutable.
@@ -21,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param comesBack whether a text it made gives the same parts when it is split again
  * @param meaning what it is for, in a sentence
  */
-public record ReadyPattern(String name, String title, TextPattern pattern, boolean comesBack, String meaning) {
+public record ReadyPattern(String name, String title, NamePattern pattern, boolean comesBack, String meaning) {
     private static final Map<String, ReadyPattern> ALL = load();
 
     private static Map<String, ReadyPattern> load() {
@@ -31,7 +27,7 @@ public record ReadyPattern(String name, String title, TextPattern pattern, boole
             if (fields.length != 5) {
                 throw line.refuse("there are " + fields.length + " fields, not 5");
             }
-            TextPattern pattern = TextPattern.compile(fields[3], NameFields::isField, List.of());
+            NamePattern pattern = NamePattern.compile(fields[3]);
             boolean comesBack = fields[2].equals("yes");
             if (all.put(fields[0], new ReadyPattern(fields[0], fields[1], pattern, comesBack, fields[4])) != null) {
                 throw line.refuse(fields[0] + " stands twice");
@@ -68,8 +64,6 @@ public record ReadyPattern(String name, String title, TextPattern pattern, boole
 
     /** Puts a name together. */
     public String format(NameFields.Parts parts) {
-        Function<String, @Nullable String> values = field -> NameFields.value(field, parts);
-        String last = parts.apply(NamePart.LAST);
-        return pattern.format(last == null || last.isBlank() ? Mononym.values(pattern, values) : values);
+        return pattern.format(parts);
     }
 }

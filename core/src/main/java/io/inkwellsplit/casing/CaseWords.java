@@ -10,7 +10,12 @@ import java.util.Map;
 import java.util.Set;
 
 /** How single words are written: from the data file, by their small letters. Immutable. */
-record CaseWords(Set<String> lower, Set<String> capitalAtStart, Map<String, String> written) {
+record CaseWords(
+        Set<String> lower,
+        Set<String> capitalAtStart,
+        Map<String, String> written,
+        Set<String> elisions,
+        Set<String> lowerWithDot) {
     private static final Map<String, List<Line>> SECTIONS = Resources.sections(CaseWords.class, "words.txt");
 
     /** @param kind {@code names}, {@code organisations} or {@code addresses} */
@@ -24,7 +29,15 @@ record CaseWords(Set<String> lower, Set<String> capitalAtStart, Map<String, Stri
         return new CaseWords(
                 Set.copyOf(texts("lower in " + kind)),
                 kind.equals("names") ? Set.copyOf(texts("capital at the start")) : Set.of(),
-                Map.copyOf(written));
+                Map.copyOf(written),
+                Set.copyOf(texts("elision")),
+                Set.copyOf(texts("lower with a dot")));
+    }
+
+    /** Returns whether a language has a habit that is a section of the file. */
+    static boolean hasHabit(String habit, Locale language) {
+        return SECTIONS.getOrDefault(habit, List.of()).stream()
+                .anyMatch(line -> line.text().equals(language.getLanguage()));
     }
 
     private static Set<String> texts(String section) {

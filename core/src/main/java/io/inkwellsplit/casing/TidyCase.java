@@ -11,9 +11,16 @@ import java.util.Objects;
  * and safe for use by several threads; takes time linear in the length of the text. No letter is lost or added.
  */
 public final class TidyCase {
+    /** A comma further back has nothing to do with the word, and the search stays short in the longest text. */
+    private static final int LONGEST_GIVEN = 80;
+
     private final CaseWords words;
     private final Kind kind;
     private final boolean evenIfMixed;
+    private final Locale language;
+    private final boolean capitalParticles;
+    private final boolean smallBehindHyphen;
+    private final boolean smallHouseLetters;
 
     private enum Kind {
         NAME,
@@ -21,16 +28,21 @@ public final class TidyCase {
         ADDRESS
     }
 
-    private TidyCase(CaseWords words, Kind kind, boolean evenIfMixed) {
+    private TidyCase(CaseWords words, Kind kind, boolean evenIfMixed, Locale language) {
+        this.language = language;
+        this.capitalParticles = CaseWords.hasHabit("capital particles", language);
+        this.smallBehindHyphen = CaseWords.hasHabit("small behind a hyphen", language);
+        this.smallHouseLetters = CaseWords.hasHabit("small house letters", language);
         this.words = words;
         this.kind = kind;
         this.evenIfMixed = evenIfMixed;
     }
 
     private static final class Shipped {
-        static final TidyCase NAMES = new TidyCase(CaseWords.of("names"), Kind.NAME, false);
-        static final TidyCase ORGANISATIONS = new TidyCase(CaseWords.of("organisations"), Kind.ORGANISATION, false);
-        static final TidyCase ADDRESSES = new TidyCase(CaseWords.of("addresses"), Kind.ADDRESS, false);
+        static final TidyCase NAMES = new TidyCase(CaseWords.of("names"), Kind.NAME, false, Locale.ROOT);
+        static final TidyCase ORGANISATIONS =
+                new TidyCase(CaseWords.of("organisations"), Kind.ORGANISATION, false, Locale.ROOT);
+        static final TidyCase ADDRESSES = new TidyCase(CaseWords.of("addresses"), Kind.ADDRESS, false, Locale.ROOT);
     }
 
     /** For personal names, whole or in parts. */
@@ -50,7 +62,12 @@ public final class TidyCase {
 
     /** Returns one that also changes text of mixed case. */
     public TidyCase evenIfMixed() {
-        return new TidyCase(words, kind, true);
+        return new TidyCase(words, kind, true, language);
+    }
+
+    /** Returns one for text of a language, where it is known: Turkish has a capital {@code İ}, Italian writes {@code De Angelis}. */
+    public TidyCase in(Locale languageOfText) {
+        return new TidyCase(words, kind, evenIfMixed, Objects.requireNonNull(languageOfText, "languageOfText"));
     }
 
     /** Returns the text in tidy case. */
@@ -82,7 +99,7 @@ public final class TidyCase {
         boolean lower = false;
         for (int i = 0; i < text.length(); i++) {
             upper |= Character.isUpperCase(text.charAt(i));
-            lower |= Character.isLowerCase(text.charAt(i)) && text.charAt(i) != 'ß';
+            lower |= Character.isLowerCase(text.charAt(i)) && "ßªº".indexOf(text.charAt(i)) < 0;
         }
         return upper && lower;
     }
@@ -105,7 +122,7 @@ public final class TidyCase {
     }
 
     private String word(String text, int start, int end, boolean first) {
-        String lower = text.substring(start, end).toLowerCase(Locale.ROOT);
+        String lower = text.substring(start, end).toLowerCase(language);
         // Capitals do not always come back from small letters as long as they were: İ.
         if (lower.length() != end - start) {
             return text.substring(start, end);
@@ -119,21 +136,44 @@ public final class TidyCase {
         if (lower.length() == 1 && apostropheBehind && isLeadingArticle(text, end)) {
             return lower;
         }
+        if (apostropheBefore && start > 1 && Character.isLetter(text.charAt(start - 2)) && !isElided(text, start - 1)) {
+            return lower;
+        }
         boolean hyphened = start > 0 && text.charAt(start - 1) == '-' && start > 1;
+        if (hyphened && smallBehindHyphen && kind == Kind.NAME) {
+            return lower;
+        }
         if (isSmall(text, lower, start, end, first, dotBehind)) {
             return lower;
         }
         String known = apostropheBehind ? null : words.written().get(lower);
-        if (known != null && (kind != Kind.NAME || isWholeKnown(known, text, start, hyphened))) {
+        if (lower.equals("mc") && kind == Kind.NAME && wordFollows(text, end)) {
+            return capitalised(lower);
+        }
+        if (known != null
+                && (kind != Kind.NAME
+                        || dotBehind && known.length() > 3
+                        || isWholeKnown(known, text, start, hyphened))) {
             return known;
         }
         if (Character.isDigit(lower.charAt(0))) {
-            return numbered(lower);
+            return smallHouseLetters ? lower : numbered(lower);
         }
         if (kind == Kind.ADDRESS && isStateCode(text, lower, start, end) || hasDigit(lower) && lower.length() <= 4) {
             return upper(lower);
         }
         return capitalised(lower);
+    }
+
+    /** {@code O'Brien} has a name behind the apostrophe; {@code G'afur} and {@code Лук’ян} are one word. */
+    private boolean isElided(String text, int apostrophe) {
+        int start = apostrophe;
+        while (start > 0 && isWord(text.charAt(start - 1))) {
+            start--;
+        }
+        boolean turned = text.charAt(apostrophe) == '\u2018' || text.charAt(apostrophe) == '\u02BB';
+        return !turned
+                && words.elisions().contains(text.substring(start, apostrophe).toLowerCase(language));
     }
 
     /** {@code Brandt's}, {@code Brandts'}: what follows the apostrophe is no name. */
@@ -153,7 +193,11 @@ public final class TidyCase {
         if (apostropheBefore && (start == 1 || !Character.isLetter(text.charAt(start - 2)))) {
             return lower.length() == 1;
         }
-        if (dotBehind || !words.lower().contains(lower) || !wordFollows(text, end)) {
+        if (dotBehind) {
+            return kind == Kind.NAME && start > 0 && words.lowerWithDot().contains(lower);
+        }
+        boolean listed = words.lower().contains(lower) && !(kind == Kind.NAME && capitalParticles);
+        if (!listed || !wordFollows(text, end) && !isBehindGiven(text, start, lower)) {
             return false;
         }
         if (kind == Kind.NAME) {
@@ -161,6 +205,20 @@ public final class TidyCase {
         }
         boolean apostropheBehind = end < text.length() && isApostrophe(text.charAt(end));
         return !first && (lower.length() > 1 || apostropheBehind || isBetweenWords(text, start, end));
+    }
+
+    /** An index sets particles at the end: {@code Meulen, Odalys van der}. */
+    private boolean isBehindGiven(String text, int start, String lower) {
+        int comma = start;
+        while (comma > 0 && text.charAt(comma) != ',' && start - comma < LONGEST_GIVEN) {
+            comma--;
+        }
+        return kind == Kind.NAME
+                && comma > 0
+                && text.charAt(comma) == ','
+                && lower.length() > 1
+                && !words.capitalAtStart().contains(lower)
+                && !text.substring(comma + 1, start).isBlank();
     }
 
     /** A single letter is an article or a conjunction only between two longer words: {@code Ortega y Gasset}. */
@@ -181,7 +239,8 @@ public final class TidyCase {
 
     /** A degree or a numeral stands behind a name, a {@code MacDonald} anywhere. */
     private static boolean isWholeKnown(String known, String text, int start, boolean hyphened) {
-        return known.length() > 3 && known.startsWith("Mac") || start > 0 && !hyphened;
+        boolean numeral = start == 0 && text.length() == known.length() && known.matches("I[IV]|VI{2,3}|III");
+        return numeral || known.length() > 3 && known.startsWith("Mac") || start > 0 && !hyphened;
     }
 
     /** {@code 42ND} is {@code 42nd}, {@code 7A} stays. */
@@ -213,12 +272,15 @@ public final class TidyCase {
         while (before > 0 && text.charAt(before) == ' ') {
             before--;
         }
-        boolean numberFollows = next < text.length() && Character.isDigit(text.charAt(next));
-        boolean onlyPostcode = next == text.length() || numberFollows && restIsPostcode(text, next);
+        boolean canadian = next + 1 < text.length()
+                && Character.isLetter(text.charAt(next))
+                && Character.isDigit(text.charAt(next + 1));
+        boolean numberFollows = canadian || next < text.length() && Character.isDigit(text.charAt(next));
+        boolean onlyPostcode = next == text.length() || numberFollows && restIsPostcode(text, next, canadian ? 3 : 4);
         return onlyPostcode && (numberFollows || text.charAt(before) == ',');
     }
 
-    private static boolean restIsPostcode(String text, int from) {
+    private static boolean restIsPostcode(String text, int from, int least) {
         int digits = 0;
         for (int i = from; i < text.length(); i++) {
             digits += Character.isDigit(text.charAt(i)) ? 1 : 0;
@@ -226,10 +288,10 @@ public final class TidyCase {
                 break;
             }
         }
-        return digits >= 4;
+        return digits >= least;
     }
 
-    private static String capitalised(String lower) {
+    private String capitalised(String lower) {
         if (lower.startsWith("mc") && lower.length() > 3) {
             return "Mc" + upperFirst(lower.substring(2));
         }
@@ -239,13 +301,16 @@ public final class TidyCase {
         return upperFirst(lower);
     }
 
-    private static String upperFirst(String lower) {
+    private String upperFirst(String lower) {
         int first = lower.codePointAt(0);
-        int upper = Character.toTitleCase(first);
+        boolean dotted = first == 'i'
+                && (language.getLanguage().equals("tr")
+                        || language.getLanguage().equals("az"));
+        int upper = dotted ? '\u0130' : Character.toTitleCase(first);
         return Character.toString(upper) + lower.substring(Character.charCount(first));
     }
 
     private static boolean isApostrophe(char c) {
-        return c == '\'' || c == '\u2019';
+        return c == '\'' || c == '\u2018' || c == '\u2019' || c == '\u02BB' || c == '\u02BC';
     }
 }

@@ -16,6 +16,7 @@ final class PatternParser {
     private final Predicate<String> isKnown;
     private final List<String> suggestions;
     private int at;
+    private int names;
 
     PatternParser(String pattern, Predicate<String> isKnown, List<String> suggestions) {
         this.pattern = pattern;
@@ -105,7 +106,7 @@ final class PatternParser {
                 throw refuse("a text without its closing quote", start);
             }
             at++;
-            return new Option(text, List.of(), true);
+            return new Option(text, List.of(), Option.TEXT);
         }
         String written = text("{}|").strip();
         if (written.isEmpty() && !(mayBeNothing && isAt('}'))) {
@@ -113,7 +114,7 @@ final class PatternParser {
                     isAt('}') ? "a field without a name" : "a { without its }; write \\{ for a brace in the text",
                     open);
         }
-        return written.isEmpty() ? new Option("", List.of(), true) : named(written, start);
+        return written.isEmpty() ? new Option("", List.of(), Option.TEXT) : named(written, start);
     }
 
     /** Takes modifiers off from the right until the rest is a field's name. */
@@ -128,7 +129,7 @@ final class PatternParser {
             found.add(0, modifier(name.substring(hyphen + 1), start + hyphen + 1));
             name = name.substring(0, hyphen);
         }
-        return new Option(name, List.copyOf(found), false);
+        return new Option(name, List.copyOf(found), names++);
     }
 
     private Modifier modifier(String key, int position) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
@@ -77,6 +78,15 @@ public final class TextPattern {
      * @param values gives the value of a field by its name; null or an empty text stand for no value
      */
     public String format(Function<String, @Nullable String> values) {
+        return formatByNumber(number -> values.apply(fields.get(number)));
+    }
+
+    /**
+     * Fills the pattern, for those who have looked up {@link #fields} once.
+     *
+     * @param values gives the value of a field by its number in {@link #fields}; null or an empty text stand for no value
+     */
+    public String formatByNumber(IntFunction<@Nullable String> values) {
         @Nullable String text = whole.format(values, writing, false);
         return text == null ? "" : text;
     }

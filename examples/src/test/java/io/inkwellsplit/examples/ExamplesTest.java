@@ -60,6 +60,46 @@ class ExamplesTest {
     }
 
     @Test
+    void mailRun() {
+        assertThat(printed(() -> MailRun.main(new String[0])))
+                .contains(
+                        "445 Industrial Lane Apt B\nGrass Valley, CA 95945\n\nDear Dr. Okonedo,",
+                        "UK\n\nDear Mr. and Mrs. Brandt,",
+                        "50667 Köln\nGERMANY\n\nDear Odalys van der Meulen,",
+                        "Dear Harlow & Sons LLC,");
+    }
+
+    @Test
+    void labelSheet() {
+        assertThat(printed(() -> LabelSheet.main(new String[] {"../demo/box-office.csv"})))
+                .contains("INES BRANDT                             MR. and MRS. TOBIAS BRANDT", "DUNMERE");
+    }
+
+    @Test
+    void indexInTwoAlphabets() {
+        assertThat(printed(() -> IndexInTwoAlphabets.main(new String[0]))).isEqualTo("""
+                In Latin letters
+                  Ærø, Øystein
+                  Brandt, Ines
+                  Brandt, Tobias
+                  Fairweather-Jessop, Zoë
+                  Meulen, Odalys Wren van der
+                In Cyrillic letters
+                  Новиков, Пётр Ильич
+                  Орлова, Анна
+                  Соколова, Мария Ивановна
+                """);
+    }
+
+    @Test
+    void contactCards() throws Exception {
+        Path out = folder.resolve("cards.vcf");
+        String[] args = {"../demo/box-office.csv", out.toString()};
+        assertThat(printed(() -> ContactCards.main(args))).startsWith("Contacts: 1");
+        assertThat(Files.readString(out)).contains("BEGIN:VCARD", "N:BRANDT;INES;;;", "KIND:org");
+    }
+
+    @Test
     void jshellScript() throws Exception {
         Path jshell = Path.of(System.getProperty("java.home"), "bin", "jshell");
         Process process = new ProcessBuilder(

@@ -9,6 +9,11 @@ public interface TableOutput extends RowSink, Closeable {
     /** Returns the file of the rows that were set aside; null if there were none. */
     @Nullable Path asideFile();
 
+    /** Returns what was written beside rows, for the summary; empty where that is nothing. */
+    default String extent() {
+        return "";
+    }
+
     /** Throws away what was not finished. */
     @Override
     void close();

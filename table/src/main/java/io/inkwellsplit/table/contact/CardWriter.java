@@ -11,6 +11,7 @@ import ezvcard.property.StructuredName;
 import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.name.NamePart;
+import java.io.Flushable;
 import java.io.IOException;
 import java.io.OutputStream;
 
@@ -45,6 +46,9 @@ final class CardWriter implements ContactWriter {
     public void end() throws IOException {
         if (writer instanceof JCardWriter cards) {
             cards.closeJsonStream();
+        }
+        if (writer instanceof Flushable buffered) {
+            buffered.flush();
         }
     }
 

@@ -117,9 +117,9 @@ public final class ContactOutput implements TableOutput {
         aside.finish();
     }
 
-    /** Returns how many contacts were written. */
-    public long contacts() {
-        return contacts;
+    @Override
+    public String extent() {
+        return "Contacts: " + contacts;
     }
 
     @Override

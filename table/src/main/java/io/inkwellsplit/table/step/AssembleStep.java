@@ -31,6 +31,7 @@ public final class AssembleStep implements Step {
             Map.of("label", "Label", "one-line", "Address in one line");
 
     private final List<Made> columns;
+    private final boolean tidy;
 
     /** A new column: its title, and how it is made in a table. */
     private record Made(String title, Maker maker) {}
@@ -39,7 +40,8 @@ public final class AssembleStep implements Step {
         RowText in(PartColumns columns);
     }
 
-    private AssembleStep(List<Made> columns) {
+    private AssembleStep(List<Made> columns, boolean tidy) {
+        this.tidy = tidy;
         this.columns = List.copyOf(columns);
     }
 
@@ -53,6 +55,7 @@ public final class AssembleStep implements Step {
         private final List<Made> columns = new ArrayList<>();
         private Locale locale = Locale.ROOT;
         private Optional<String> homeCountry = Optional.empty();
+        private boolean tidy;
 
         private Builder() {}
 
@@ -70,6 +73,12 @@ public final class AssembleStep implements Step {
         /** Sets the country whose letters need no line for the country; by default every country that is written stands. */
         public Builder homeCountry(String country) {
             homeCountry = Optional.of(country);
+            return this;
+        }
+
+        /** Puts the parts of names and addresses in tidy case first, where they are in capitals or small letters alone. */
+        public Builder tidyCase() {
+            tidy = true;
             return this;
         }
 
@@ -131,7 +140,7 @@ public final class AssembleStep implements Step {
             if (columns.isEmpty()) {
                 throw new TableException(Problem.SETTING, "No pattern was given to assemble.");
             }
-            return new AssembleStep(columns);
+            return new AssembleStep(columns, tidy);
         }
     }
 
@@ -202,7 +211,7 @@ public final class AssembleStep implements Step {
 
     @Override
     public BoundStep bind(List<String> header) {
-        PartColumns parts = PartColumns.of(header);
+        PartColumns parts = tidy ? PartColumns.of(header).tidied() : PartColumns.of(header);
         List<String> titles = new ArrayList<>(header);
         List<RowText> made = new ArrayList<>();
         for (Made column : columns) {

@@ -3,6 +3,7 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.NameFields;
+import io.inkwellsplit.casing.TidyCase;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.reading.PartKey;
 import java.util.ArrayList;
@@ -11,14 +12,20 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The columns of a table that hold parts of names and addresses, known by their titles in any vocabulary. */
 public final class PartColumns {
+    /** Parts in tidy case by themselves; codes, numbers and letters behind a name are left as they are. */
+    private static final Map<PartKey, TidyCase> TIDY = tidy();
+
     private final List<String> header;
     private final Map<PartKey, Integer> indexes = new HashMap<>();
+    private final boolean tidy;
 
-    private PartColumns(List<String> header) {
+    private PartColumns(List<String> header, boolean tidy) {
         this.header = List.copyOf(header);
+        this.tidy = tidy;
         for (PartKey[] parts : List.<PartKey[]>of(NamePart.values(), AddressPart.values())) {
             for (PartKey part : parts) {
                 Arrays.stream(PartTitles.values())
@@ -32,7 +39,29 @@ public final class PartColumns {
 
     /** Finds the columns; of several with the same title, the first counts. */
     public static PartColumns of(List<String> header) {
-        return new PartColumns(header);
+        return new PartColumns(header, false);
+    }
+
+    /** Returns columns whose parts come in tidy case where they have capitals or small letters alone. */
+    public PartColumns tidied() {
+        return new PartColumns(header, true);
+    }
+
+    private static Map<PartKey, TidyCase> tidy() {
+        Map<PartKey, TidyCase> tidy = new HashMap<>();
+        for (NamePart part : NamePart.values()) {
+            if (part != NamePart.CREDENTIALS && part != NamePart.SECOND_CREDENTIALS) {
+                tidy.put(part, TidyCase.names());
+            }
+        }
+        tidy.put(NamePart.ORGANISATION, TidyCase.organisations());
+        for (AddressPart part : AddressPart.values()) {
+            boolean code = part == AddressPart.STATE || part == AddressPart.POSTCODE || part == AddressPart.COUNTRY;
+            if (!code) {
+                tidy.put(part, TidyCase.addresses());
+            }
+        }
+        return Map.copyOf(tidy);
     }
 
     /** Returns whether a part has a column. */
@@ -85,8 +114,8 @@ public final class PartColumns {
                 return value == null ? "" : value;
             };
         }
-        int part = addressPart(name).map(indexes::get).orElseThrow();
-        return cells -> cells.get(part);
+        AddressPart part = addressPart(name).orElseThrow();
+        return cells -> cell(cells, part);
     }
 
     /** Returns the names of all fields, for those who look for one. */
@@ -112,6 +141,8 @@ public final class PartColumns {
 
     private String cell(List<String> cells, PartKey part) {
         Integer index = indexes.get(part);
-        return index == null ? "" : cells.get(index);
+        String text = index == null ? "" : cells.get(index);
+        @Nullable TidyCase casing = tidy ? TIDY.get(part) : null;
+        return casing == null ? text : casing.apply(text);
     }
 }

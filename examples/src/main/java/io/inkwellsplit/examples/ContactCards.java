@@ -1,0 +1,34 @@
+package io.inkwellsplit.examples;
+
+import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.contact.ContactFormat;
+import io.inkwellsplit.table.contact.ContactOutput;
+import io.inkwellsplit.table.csv.AsideFile;
+import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.step.SplitStep;
+import java.nio.file.Path;
+import java.util.List;
+
+/** Writes the patrons as vCards, a card for each person: {@code ContactCards <patrons.csv> <cards.vcf>}. */
+public final class ContactCards {
+    private ContactCards() {}
+
+    public static void main(String[] args) {
+        SplitStep split = SplitStep.builder()
+                .name("Patron")
+                .address("Address")
+                .parts(List.of("all"))
+                .build();
+        Path cards = Path.of(args[1]);
+        try (CsvSource source = CsvSource.open(Path.of(args[0]));
+                ContactOutput output = ContactOutput.create(
+                        cards,
+                        ContactFormat.of(cards).orElse(ContactFormat.VCARD),
+                        WhenThere.REPLACE,
+                        new AsideFile(AsideFile.beside(cards), source.dialect(), WhenThere.REPLACE))) {
+            Run.of(source, List.of(split)).into(output);
+            System.out.println(output.extent());
+        }
+    }
+}
