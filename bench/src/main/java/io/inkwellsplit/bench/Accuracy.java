@@ -18,7 +18,7 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * Prints accuracy on labelled values: {@code Accuracy <project folder> [wrong] [names|addresses]}.
+ * Prints accuracy on labelled values: {@code Accuracy <project folder> [wrong] [names|addresses|casing]}.
  *
  * <p>The generated sets come from a seed that training never saw. With {@code wrong}, the values read wrongly follow,
  * and the sets come from another seed, so that the reported ones serve for nothing but reporting.
@@ -43,6 +43,12 @@ public final class Accuracy {
         boolean wrong = words.contains("wrong");
         long seed = wrong ? LOOKED_AT : REPORTED;
         Map<String, Score> scores = new LinkedHashMap<>();
+        if (words.contains("casing") || !words.contains("addresses") && !words.contains("names")) {
+            CasingAccuracy.print(root, wrong);
+        }
+        if (words.contains("casing")) {
+            return;
+        }
         if (!words.contains("addresses")) {
             names(root, seed, scores);
         }

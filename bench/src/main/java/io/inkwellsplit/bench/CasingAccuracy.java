@@ -1,0 +1,75 @@
+package io.inkwellsplit.bench;
+
+import io.inkwellsplit.casing.TidyCase;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.zip.GZIPInputStream;
+
+/**
+ * Prints how many given and family names of sixty locales, as their lists write them, come back from capitals and from
+ * small letters. The lists' own slips of the pen count as errors.
+ */
+final class CasingAccuracy {
+    private static final Set<String> TURKIC = Set.of("tr", "ku", "az");
+
+    private CasingAccuracy() {}
+
+    static void print(Path root, boolean wrong) {
+        long tried = 0;
+        long right = 0;
+        Set<String> seen = new HashSet<>();
+        for (String line : lines(root.resolve("training/data/by-locale.tsv.gz"))) {
+            String[] fields = line.split("\t");
+            String name = fields[2];
+            boolean cased = !name.equals(name.toLowerCase(Locale.ROOT)) && !name.equals(name.toUpperCase(Locale.ROOT));
+            boolean isName = fields[1].equals("given") || fields[1].equals("family");
+            if (!isName || !cased || !seen.add(name)) {
+                continue;
+            }
+            Locale language = language(fields[0]);
+            for (String alike : List.of(name.toUpperCase(language), name.toLowerCase(language))) {
+                // ß has no capital, so that its way back cannot be asked for.
+                if (alike.length() == name.length()) {
+                    tried++;
+                    String tidy = TidyCase.names().in(language).apply(alike);
+                    right += tidy.equals(name) ? 1 : 0;
+                    if (wrong && !tidy.equals(name)) {
+                        System.out.println("WRONG case " + fields[0] + " " + name + " " + tidy);
+                    }
+                }
+            }
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "## Tidy case%n%n| set | values | right |%n|---|---|---|%n| names of sixty locales | %,d | %.2f %% |%n%n",
+                tried,
+                100.0 * right / tried);
+    }
+
+    /** Only for Turkish letters and Italian particles is the language told, as a user would. */
+    private static Locale language(String locale) {
+        String code = locale.split("_")[0];
+        if (TURKIC.contains(code)) {
+            return Locale.forLanguageTag(code.equals("az") ? "az" : "tr");
+        }
+        return code.equals("it") ? Locale.ITALIAN : Locale.ROOT;
+    }
+
+    private static List<String> lines(Path file) {
+        try (BufferedReader reader = new BufferedReader(
+                new InputStreamReader(new GZIPInputStream(Files.newInputStream(file)), StandardCharsets.UTF_8))) {
+            return reader.lines().toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
