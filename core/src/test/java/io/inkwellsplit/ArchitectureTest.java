@@ -32,11 +32,15 @@ class ArchitectureTest {
                 .definedBy("io.inkwellsplit.pattern..")
                 .layer("assemble")
                 .definedBy("io.inkwellsplit.assemble..")
+                .layer("piece")
+                .definedBy("io.inkwellsplit.piece..")
                 .layer("casing")
                 .definedBy("io.inkwellsplit.casing..")
                 .whereLayer("column")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("assemble")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("piece")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("pattern")
                 .mayOnlyBeAccessedByLayers("assemble")
@@ -47,9 +51,10 @@ class ArchitectureTest {
                 .whereLayer("reading")
                 .mayOnlyBeAccessedByLayers("name", "address", "column", "assemble")
                 .whereLayer("text")
-                .mayOnlyBeAccessedByLayers("reading", "name", "address", "column", "casing", "pattern", "assemble")
+                .mayOnlyBeAccessedByLayers(
+                        "reading", "name", "address", "column", "casing", "pattern", "piece", "assemble")
                 .whereLayer("casing")
-                .mayOnlyBeAccessedByLayers("name", "address", "column", "pattern")
+                .mayOnlyBeAccessedByLayers("name", "address", "column", "pattern", "piece")
                 .check(CORE);
     }
 
@@ -65,6 +70,8 @@ class ArchitectureTest {
                         "java.text..",
                         "java.io..",
                         "java.nio.charset..",
+                        "java.security..",
+                        "javax.crypto..",
                         "org.jspecify..")
                 .check(CORE);
     }
@@ -76,7 +83,7 @@ class ArchitectureTest {
                 .doNotHaveFullyQualifiedName("io.inkwellsplit.text.Resources")
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("java.io..", "java.util.logging..", "java.nio..")
+                .resideInAnyPackage("java.io..", "java.util.logging..", "java.nio.file..", "java.nio.channels..")
                 .check(CORE);
     }
 }

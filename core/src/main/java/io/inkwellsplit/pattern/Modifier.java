@@ -1,7 +1,7 @@
 package io.inkwellsplit.pattern;
 
 import io.inkwellsplit.casing.TidyCase;
-import java.text.BreakIterator;
+import io.inkwellsplit.text.Graphemes;
 import java.util.Locale;
 
 /**
@@ -27,7 +27,7 @@ enum Modifier {
     MONOGRAM("monogram") {
         @Override
         String apply(String value, Writing writing) {
-            return firstCharacter(value);
+            return Graphemes.first(value);
         }
     },
     /** The first letters of all words without dots: {@code Hugh Piers} gives {@code HP}. */
@@ -97,7 +97,7 @@ enum Modifier {
                 end++;
             }
             if (end > i && Character.isLetterOrDigit(value.codePointAt(i))) {
-                String initial = writing.initialOf(firstCharacter(value.substring(i, end)));
+                String initial = writing.initialOf(Graphemes.first(value.substring(i, end)));
                 out = out.isEmpty()
                         ? initial
                         : retain && before != ' ' ? out + before + initial : writing.joined(out, initial);
@@ -111,15 +111,5 @@ enum Modifier {
     /** A dot parts initials written together: {@code J.R.} */
     private static boolean parts(char c) {
         return c == ' ' || c == '\u00A0' || c == '-' || c == '\u2010' || c == '.';
-    }
-
-    /** Returns the first letter as people count letters: with its marks. */
-    private static String firstCharacter(String word) {
-        if (word.length() == 1 || word.charAt(0) < 0x300 && word.charAt(1) < 0x300) {
-            return word.substring(0, 1);
-        }
-        BreakIterator characters = BreakIterator.getCharacterInstance(Locale.ROOT);
-        characters.setText(word);
-        return word.substring(0, characters.next());
     }
 }

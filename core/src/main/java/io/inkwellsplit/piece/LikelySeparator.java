@@ -1,0 +1,60 @@
+package io.inkwellsplit.piece;
+
+import java.util.List;
+
+/**
+ * The separator that a column of lists is likely to use.
+ *
+ * @param separator one of the usual separators
+ * @param fit the share, 0 to 1, of the values that are not blank in which it stands
+ */
+public record LikelySeparator(String separator, double fit) {
+    /** The usual ones; of two that fit alike, the earlier one is meant: a comma with a blank rather than the comma. */
+    private static final List<String> USUAL = List.of(
+            "; ", ";", " | ", "|", ", ", ",", "\t", " + ", "+", " & ", " / ", "/", "\\", " - ", "_", "-", ":", ".",
+            " ");
+
+    /** A blank, a dot or a hyphen stands in most texts, whatever their separator; others that fit half as well are meant. */
+    private static final List<String> COMMON = List.of(" ", ".", "-", ":", "_");
+
+    /** Counts one value after another; merges in any order. */
+    public static final class Finder {
+        private final long[] counts = new long[USUAL.size()];
+        private long values;
+
+        /** Looks at a value. */
+        public void observe(String value) {
+            String text = value.strip();
+            if (text.isEmpty()) {
+                return;
+            }
+            values++;
+            for (int i = 0; i < counts.length; i++) {
+                counts[i] += text.contains(USUAL.get(i)) ? 1 : 0;
+            }
+        }
+
+        /** Returns the likeliest separator; where no usual one stands in any value, a comma with a fit of 0. */
+        public LikelySeparator find() {
+            int best = -1;
+            double bestScore = 0;
+            for (int i = 0; i < counts.length; i++) {
+                double score = counts[i] * (COMMON.contains(USUAL.get(i)) ? 0.4 : 1.0);
+                if (score > bestScore + 1e-9) {
+                    best = i;
+                    bestScore = score;
+                }
+            }
+            return best < 0 || values == 0
+                    ? new LikelySeparator(",", 0)
+                    : new LikelySeparator(USUAL.get(best), (double) counts[best] / values);
+        }
+    }
+
+    /** Returns the likeliest separator of a column. */
+    public static LikelySeparator of(List<String> column) {
+        Finder finder = new Finder();
+        column.forEach(finder::observe);
+        return finder.find();
+    }
+}
