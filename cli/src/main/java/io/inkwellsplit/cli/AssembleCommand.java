@@ -115,10 +115,4 @@ final class AssembleCommand extends TableCommand {
     private int made() {
         return patterns.size() + ready.size() + styles.size();
     }
-
-    @Override
-    void summary(Run run, PrintWriter to) {
-        to.println("Rows: " + run.rows() + (run.setAside() > 0 ? ", set aside: " + run.setAside() : "")
-                + ", new columns: " + made());
-    }
 }

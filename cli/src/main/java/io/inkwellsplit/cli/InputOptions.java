@@ -10,8 +10,8 @@ import picocli.CommandLine.Parameters;
 
 /** What a command reads. */
 final class InputOptions {
-    @Parameters(paramLabel = "FILE", description = "The table to read; - for standard input.")
-    String file = "-";
+    @Parameters(arity = "0..1", paramLabel = "FILE", description = "The table to read; - for standard input.")
+    String file = "";
 
     @Option(names = "--no-header", description = "The first row is no header; columns are called Column 1, Column 2 …")
     boolean noHeader;

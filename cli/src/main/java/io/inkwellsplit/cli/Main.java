@@ -14,11 +14,33 @@ import picocli.CommandLine.ParameterException;
 @Command(
         name = "inkwell",
         description = "Splits names and addresses into titled parts, and puts parts back together.",
-        subcommands = {SplitCommand.class, AssembleCommand.class, PatternsCommand.class, DemoCommand.class},
+        subcommands = {
+            SplitCommand.class,
+            AssembleCommand.class,
+            PatternsCommand.class,
+            CutCommand.class,
+            TakeCommand.class,
+            MatchCommand.class,
+            MaskCommand.class,
+            TidyCommand.class,
+            GlueCommand.class,
+            GroupCommand.class,
+            SortCommand.class,
+            ColumnsCommand.class,
+            CountCommand.class,
+            DuplicatesCommand.class,
+            DemoCommand.class
+        },
         mixinStandardHelpOptions = true,
         versionProvider = Main.Version.class,
         synopsisSubcommandLabel = "COMMAND",
-        footer = {"", "Start with: inkwell demo"})
+        footer = {
+            "",
+            "Several commands can follow one another on one table:",
+            "  inkwell cut FILE --column Voices then sort --by Voices --out sorted.csv",
+            "",
+            "Start with: inkwell demo"
+        })
 public final class Main {
     private Main() {}
 
@@ -31,14 +53,21 @@ public final class Main {
 
     /** Runs a command; returns its exit code. */
     static int run(PrintWriter out, PrintWriter err, String... args) {
-        CommandLine line = new CommandLine(new Main())
+        CommandLine line = commandLine(out, err);
+        if (args.length == 0) {
+            return usage(line);
+        }
+        return Chain.isOne(line, args) ? Chain.execute(line, args) : line.execute(args);
+    }
+
+    static CommandLine commandLine(PrintWriter out, PrintWriter err) {
+        return new CommandLine(new Main())
                 .setOut(out)
                 .setErr(err)
                 .setUsageHelpWidth(Math.max(60, Math.min(110, Terminal.width())))
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setParameterExceptionHandler(Main::badSetting)
                 .setExecutionExceptionHandler(Main::failed);
-        return args.length == 0 ? usage(line) : line.execute(args);
     }
 
     private static int usage(CommandLine line) {
@@ -46,7 +75,7 @@ public final class Main {
         return ExitCodes.SETTING;
     }
 
-    private static int badSetting(ParameterException e, String[] args) {
+    static int badSetting(ParameterException e, String[] args) {
         PrintWriter err = e.getCommandLine().getErr();
         String message = String.valueOf(e.getMessage());
         err.println(message.endsWith(".") ? message : message + ".");

@@ -45,6 +45,11 @@ final class OutputOptions {
             description = "Also describe the columns in FILE-metadata.json, as the W3C's CSV on the Web does.")
     boolean describe;
 
+    /** Returns whether any of it was asked for. */
+    boolean isGiven() {
+        return out != null || replace || setAside != null || describe;
+    }
+
     boolean isStandardOutput() {
         return "-".equals(out);
     }

@@ -1,6 +1,5 @@
 package io.inkwellsplit.cli;
 
-import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.step.BoundSplit;
 import io.inkwellsplit.table.step.PartTitles;
@@ -12,7 +11,6 @@ import io.inkwellsplit.table.step.Step;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -132,21 +130,5 @@ final class SplitCommand extends TableCommand {
 
     private static List<SplitColumn> columns(Run run) {
         return ((BoundSplit) run.steps().get(0)).columns();
-    }
-
-    @Override
-    void summary(Run run, PrintWriter to) {
-        to.println("Rows: " + run.rows() + (run.setAside() > 0 ? ", set aside: " + run.setAside() : ""));
-        for (SplitColumn column : columns(run)) {
-            long sure = column.read() - column.doubtful();
-            to.println(column.source() + ": " + sure + " read with confidence, " + column.doubtful() + " doubtful"
-                    + (column.blank() > 0 ? ", " + column.blank() + " blank" : ""));
-            column.doubts().entrySet().stream()
-                    .sorted(Map.Entry.<Doubt, Long>comparingByValue()
-                            .reversed()
-                            .thenComparing(Map.Entry.comparingByKey()))
-                    .forEach(doubt -> to.println("  " + doubt.getValue() + " "
-                            + doubt.getKey().code() + ": " + doubt.getKey().sentence()));
-        }
     }
 }

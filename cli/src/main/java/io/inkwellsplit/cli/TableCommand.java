@@ -5,10 +5,14 @@ import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.step.Step;
 import java.io.PrintWriter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
 /** A command that carries one table through steps: into an output, or into a preview where none is named. */
@@ -25,23 +29,74 @@ abstract class TableCommand implements Callable<Integer> {
     /** Returns the steps that the options ask for. */
     abstract List<? extends Step> steps();
 
+    /** The commands whose steps follow in the same run. */
+    private final List<TableCommand> following = new ArrayList<>();
+
+    /** Returns what a setting makes; one that is refused is a bad option. */
+    <T> T setting(Supplier<T> made) {
+        try {
+            return made.get();
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
+        }
+    }
+
+    /** Adds a command whose steps follow those of this one, and whose output is the output of all. */
+    void follow(TableCommand next) {
+        following.add(next);
+        output = next.output;
+    }
+
     /** Shows the first rows. */
-    abstract void preview(Run run, List<List<String>> rows, PrintWriter to);
+    void preview(Run run, List<List<String>> rows, PrintWriter to) {
+        previewOfAll(run, rows, to);
+    }
+
+    /** Shows the columns that are new, or all where there are few. */
+    private static void previewOfAll(Run run, List<List<String>> rows, PrintWriter to) {
+        List<String> source = run.sourceHeader();
+        List<Integer> shown = IntStream.range(0, run.header().size())
+                .filter(i -> run.header().size() <= FEW
+                        || i == 0
+                        || !source.contains(run.header().get(i)))
+                .boxed()
+                .toList();
+        to.println(TableView.of(
+                shown.stream().map(run.header()::get).toList(),
+                rows.stream().map(row -> shown.stream().map(row::get).toList()).toList(),
+                Terminal.width()));
+        to.println();
+    }
+
+    private static final int FEW = 8;
 
     /** Says what was done. */
-    abstract void summary(Run run, PrintWriter to);
+    private static void summary(Run run, PrintWriter to) {
+        boolean asMany = run.rowsOut() == run.rows() - run.setAside();
+        to.println("Rows: " + run.rows() + (run.setAside() > 0 ? ", set aside: " + run.setAside() : "")
+                + (asMany ? "" : ", out: " + run.rowsOut()));
+        run.steps().forEach(step -> step.report().forEach(to::println));
+    }
 
     @Override
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
         PrintWriter err = spec.commandLine().getErr();
-        List<? extends Step> steps = steps();
+        if (input.file.isEmpty()) {
+            throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
+        }
+        List<Step> steps = new ArrayList<>(steps());
+        following.forEach(next -> steps.addAll(next.steps()));
         try (CsvSource source = input.open(err)) {
             Run run = Run.of(source, steps);
             if (output.out == null) {
                 PreviewSink sink = new PreviewSink();
                 run.into(sink);
-                preview(run, sink.first(), out);
+                if (following.isEmpty()) {
+                    preview(run, sink.first(), out);
+                } else {
+                    previewOfAll(run, sink.first(), out);
+                }
                 summary(run, out);
                 sink.asides().forEach(aside -> err.println("Would be set aside: " + aside + "."));
                 out.println("Nothing was written. To write it all: --out FILE");

@@ -17,6 +17,11 @@ public record LikelySeparator(String separator, double fit) {
     /** A blank, a dot or a hyphen stands in most texts, whatever their separator; others that fit half as well are meant. */
     private static final List<String> COMMON = List.of(" ", ".", "-", ":", "_");
 
+    /** Returns the separators that are looked for. */
+    public static List<String> usual() {
+        return USUAL;
+    }
+
     /** Counts one value after another; merges in any order. */
     public static final class Finder {
         private final long[] counts = new long[USUAL.size()];

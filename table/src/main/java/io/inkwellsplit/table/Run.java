@@ -5,8 +5,10 @@ import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Iterator;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 
 /** Carries the rows of a source through steps into a sink, one row at a time. */
 public final class Run {
@@ -15,6 +17,7 @@ public final class Run {
     private final List<String> header;
     private final int width;
     private long rows;
+    private long rowsOut;
     private long setAside;
 
     private Run(RowSource source, List<? extends Step> steps) {
@@ -23,6 +26,9 @@ public final class Run {
         this.width = titles.size();
         for (Step step : steps) {
             BoundStep bound = step.bind(titles);
+            if (bound.learnsTitles()) {
+                learn(bound);
+            }
             this.steps.add(bound);
             titles = bound.header();
         }
@@ -30,7 +36,7 @@ public final class Run {
     }
 
     /**
-     * Prepares a run; nothing is read but the header.
+     * Prepares a run. Nothing is read but the header, unless a step finds out from the rows which columns it makes.
      *
      * @throws TableException if a step does not fit the columns
      */
@@ -41,6 +47,11 @@ public final class Run {
     /** Returns the titles of the columns that will come out. */
     public List<String> header() {
         return header;
+    }
+
+    /** Returns the titles of the columns that come in. */
+    public List<String> sourceHeader() {
+        return source.header();
     }
 
     /** Returns what columns that steps have added mean, by their titles. */
@@ -57,49 +68,73 @@ public final class Run {
 
     /** Carries all rows; a row with more or fewer cells than the header is set aside with the reason. */
     public void into(RowSink sink) {
-        learn();
+        for (BoundStep step : List.copyOf(steps)) {
+            if (step.learns() && !step.learnsTitles()) {
+                learn(step);
+            }
+        }
         sink.header(header);
+        List<Consumer<List<String>>> stages = stages(steps, cells -> {
+            rowsOut++;
+            sink.row(cells);
+        });
         Iterator<Row> iterator = source.rows();
         while (iterator.hasNext()) {
             Row row = iterator.next();
             rows++;
             int cells = row.cells().size();
             if (cells == width) {
-                sink.row(apply(row.cells(), steps.size()));
+                stages.get(0).accept(row.cells());
             } else {
                 setAside++;
                 sink.setAside(row, "it has " + cells + (cells == 1 ? " cell" : " cells") + ", the header has " + width);
             }
         }
+        end(steps, stages);
         sink.finish();
     }
 
-    /** Lets the steps that learn see the rows as they will come to them. */
-    private void learn() {
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).learns()) {
-                Iterator<Row> iterator = source.rows();
-                while (iterator.hasNext()) {
-                    List<String> cells = iterator.next().cells();
-                    if (cells.size() == width) {
-                        steps.get(i).observe(apply(cells, i));
-                    }
-                }
+    /** Lets a step see the rows as they will come to it through the steps before it. */
+    private void learn(BoundStep step) {
+        int index = steps.indexOf(step);
+        List<BoundStep> before = List.copyOf(index < 0 ? steps : steps.subList(0, index));
+        List<Consumer<List<String>>> stages = stages(before, step::observe);
+        Iterator<Row> iterator = source.rows();
+        while (iterator.hasNext()) {
+            List<String> cells = iterator.next().cells();
+            if (cells.size() == width) {
+                stages.get(0).accept(cells);
             }
         }
+        end(before, stages);
+        before.forEach(BoundStep::restart);
     }
 
-    private List<String> apply(List<String> cells, int untilStep) {
-        List<String> current = cells;
-        for (BoundStep step : steps.subList(0, untilStep)) {
-            current = step.apply(current);
+    /** Returns for each step what takes its rows, and at last what takes the rows of the last one. */
+    private static List<Consumer<List<String>>> stages(List<BoundStep> steps, Consumer<List<String>> last) {
+        LinkedList<Consumer<List<String>>> stages = new LinkedList<>(List.of(last));
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            BoundStep step = steps.get(i);
+            Consumer<List<String>> next = stages.getFirst();
+            stages.addFirst(cells -> step.push(cells, next));
         }
-        return current;
+        return List.copyOf(stages);
+    }
+
+    private static void end(List<BoundStep> steps, List<Consumer<List<String>>> stages) {
+        for (int i = 0; i < steps.size(); i++) {
+            steps.get(i).end(stages.get(i + 1));
+        }
     }
 
     /** Returns how many rows were read. */
     public long rows() {
         return rows;
+    }
+
+    /** Returns how many rows went out. */
+    public long rowsOut() {
+        return rowsOut;
     }
 
     /** Returns how many of them were set aside. */

@@ -18,7 +18,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 
 /**
  * Makes new columns from the columns there are, and sets them behind these: by patterns over any columns, by ready-made
@@ -98,7 +97,7 @@ public final class AssembleStep implements Step {
         public Builder ready(String title, String name) {
             if (ADDRESS_FORMS.containsKey(name)) {
                 AddressLabel label = homeCountry
-                        .map(home -> checked(() -> AddressLabel.from(home)))
+                        .map(home -> Settings.checked(() -> AddressLabel.from(home)))
                         .orElseGet(AddressLabel::fromAnywhere);
                 return add(title, columns -> address(name, label, columns));
             }
@@ -110,12 +109,12 @@ public final class AssembleStep implements Step {
         }
 
         private static ReadyPattern named(String name) {
-            return checked(() -> ReadyPattern.named(name));
+            return Settings.checked(() -> ReadyPattern.named(name));
         }
 
         /** Adds a column of names in the language's own style, such as {@code long-formal}; see {@link NameStyle}. */
         public Builder style(String title, String style) {
-            NameStyle words = checked(() -> NameStyle.parse(style));
+            NameStyle words = Settings.checked(() -> NameStyle.parse(style));
             NameFormatter formatter = NameFormatter.in(locale);
             return add(title, columns -> {
                 require(columns.hasNames(), "style " + style, "a name");
@@ -150,15 +149,6 @@ public final class AssembleStep implements Step {
                 : NameFormatter.in(locale).writing();
     }
 
-    private static <T> T checked(Supplier<T> setting) {
-        try {
-            return setting.get();
-        } catch (IllegalArgumentException e) {
-            String message = String.valueOf(e.getMessage());
-            throw new TableException(Problem.SETTING, message + (message.endsWith("?") ? "" : "."), e);
-        }
-    }
-
     private static void require(boolean there, String what, String of) {
         if (!there) {
             throw new TableException(
@@ -178,8 +168,7 @@ public final class AssembleStep implements Step {
                 return value == null ? null : value.of(cells);
             });
         } catch (PatternException e) {
-            String message = String.valueOf(e.getMessage());
-            throw new TableException(Problem.SETTING, message + (message.endsWith("?") ? "" : "."), e);
+            throw Settings.refused(e);
         }
     }
 
@@ -210,7 +199,7 @@ public final class AssembleStep implements Step {
     }
 
     @Override
-    public BoundStep bind(List<String> header) {
+    public RowWise bind(List<String> header) {
         PartColumns parts = tidy ? PartColumns.of(header).tidied() : PartColumns.of(header);
         List<String> titles = new ArrayList<>(header);
         List<RowText> made = new ArrayList<>();
@@ -226,7 +215,12 @@ public final class AssembleStep implements Step {
         return new Bound(titles, made);
     }
 
-    private record Bound(List<String> header, List<RowText> made) implements BoundStep {
+    private record Bound(List<String> header, List<RowText> made) implements RowWise {
+        @Override
+        public List<String> report() {
+            return List.of("New columns: " + made.size());
+        }
+
         @Override
         public List<String> apply(List<String> cells) {
             List<String> out = new ArrayList<>(header.size());

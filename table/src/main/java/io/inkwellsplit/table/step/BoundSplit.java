@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 
 /** A {@link SplitStep} at work on one table. */
-public final class BoundSplit implements BoundStep {
+public final class BoundSplit implements RowWise {
     private final List<SplitColumn> columns;
     private final Learning learning;
     private final List<String> header = new ArrayList<>();
@@ -61,6 +61,16 @@ public final class BoundSplit implements BoundStep {
             }
         }
         return out;
+    }
+
+    @Override
+    public void restart() {
+        columns.forEach(SplitColumn::restart);
+    }
+
+    @Override
+    public List<String> report() {
+        return columns.stream().flatMap(column -> column.report().stream()).toList();
     }
 
     /** Returns the columns that are split, from left to right, with what they have counted so far. */

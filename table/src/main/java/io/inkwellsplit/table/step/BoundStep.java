@@ -2,6 +2,7 @@ package io.inkwellsplit.table.step;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 
 /** A step at work on one table. */
 public interface BoundStep {
@@ -21,6 +22,22 @@ public interface BoundStep {
     /** Sees a row, before any is worked on; called only where {@link #learns}. */
     default void observe(List<String> cells) {}
 
-    /** Returns the row that goes out for one that comes in, which has as many cells as the header had. */
-    List<String> apply(List<String> cells);
+    /** Takes a row, which has as many cells as the header had, and passes on the rows that come of it. */
+    void push(List<String> cells, Consumer<List<String>> out);
+
+    /** Passes on the rows that were held back until the last one had come. */
+    default void end(Consumer<List<String>> out) {}
+
+    /** Forgets the rows that went through only so that later steps could learn, and starts anew; what was learned stays. */
+    default void restart() {}
+
+    /** Returns whether the titles of the columns are known only after {@link #observe} has seen every row. */
+    default boolean learnsTitles() {
+        return false;
+    }
+
+    /** Returns what was done, in sentences for a summary. */
+    default List<String> report() {
+        return List.of();
+    }
 }

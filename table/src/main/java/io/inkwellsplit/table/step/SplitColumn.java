@@ -154,6 +154,13 @@ public final class SplitColumn {
         }
     }
 
+    void restart() {
+        doubts.clear();
+        read = 0;
+        blank = 0;
+        doubtful = 0;
+    }
+
     private void count(Reading reading) {
         if (reading.kind() == Kind.BLANK) {
             blank++;
@@ -208,5 +215,17 @@ public final class SplitColumn {
     /** Returns how many values have each doubt. */
     public Map<Doubt, Long> doubts() {
         return Map.copyOf(doubts);
+    }
+
+    /** Returns what was read, in sentences. */
+    List<String> report() {
+        List<String> lines = new ArrayList<>();
+        lines.add(source + ": " + (read - doubtful) + " read with confidence, " + doubtful + " doubtful"
+                + (blank > 0 ? ", " + blank + " blank" : ""));
+        doubts.entrySet().stream()
+                .sorted(Map.Entry.<Doubt, Long>comparingByValue().reversed().thenComparing(Map.Entry.comparingByKey()))
+                .forEach(doubt -> lines.add("  " + doubt.getValue() + " "
+                        + doubt.getKey().code() + ": " + doubt.getKey().sentence()));
+        return lines;
     }
 }

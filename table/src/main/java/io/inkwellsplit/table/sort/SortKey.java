@@ -1,0 +1,83 @@
+package io.inkwellsplit.table.sort;
+
+import java.io.ByteArrayOutputStream;
+import java.math.BigDecimal;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.text.Collator;
+import java.util.Locale;
+
+/** Makes of a text the bytes by whose order it is sorted. Not safe for use by several threads. */
+public final class SortKey {
+    private final Kind kind;
+    private final Collator collator;
+
+    private enum Kind {
+        TEXT,
+        NUMBER,
+        EXACT
+    }
+
+    private SortKey(Kind kind, Locale locale) {
+        this.kind = kind;
+        this.collator = Collator.getInstance(locale);
+        // Accents and case tell texts apart that are otherwise alike; composed and decomposed letters are the same.
+        collator.setStrength(Collator.TERTIARY);
+        collator.setDecomposition(Collator.CANONICAL_DECOMPOSITION);
+    }
+
+    /** By the alphabet of a language. */
+    public static SortKey text(Locale locale) {
+        return new SortKey(Kind.TEXT, locale);
+    }
+
+    /** By the size of the number that the text is; texts that are none come last, by their characters. */
+    public static SortKey number() {
+        return new SortKey(Kind.NUMBER, Locale.ROOT);
+    }
+
+    /** By its characters, so that only equal texts have equal keys. */
+    public static SortKey exact() {
+        return new SortKey(Kind.EXACT, Locale.ROOT);
+    }
+
+    /** Adds the key of a text to others, so that the whole is compared by the first that differs. */
+    public void add(String text, Direction direction, ByteArrayOutputStream to) {
+        byte[] key =
+                switch (kind) {
+                    case TEXT -> collator.getCollationKey(text).toByteArray();
+                    case NUMBER -> numberKey(text.strip());
+                    case EXACT -> text.getBytes(StandardCharsets.UTF_8);
+                };
+        int flip = direction == Direction.FALLING ? 0xff : 0;
+        for (byte b : key) {
+            to.write(b ^ flip);
+            if (b == 0) {
+                // A zero inside is followed by its opposite, so that the end, two zeros, stays below everything.
+                to.write(0xff ^ flip);
+            }
+        }
+        to.write(flip);
+        to.write(flip);
+    }
+
+    /** In which direction texts are sorted. */
+    public enum Direction {
+        RISING,
+        FALLING
+    }
+
+    private static byte[] numberKey(String text) {
+        try {
+            long bits = Double.doubleToLongBits(new BigDecimal(text).doubleValue());
+            long ordered = bits < 0 ? ~bits : bits ^ Long.MIN_VALUE;
+            return ByteBuffer.allocate(9).put((byte) 1).putLong(ordered).array();
+        } catch (NumberFormatException e) {
+            byte[] plain = text.getBytes(StandardCharsets.UTF_8);
+            return ByteBuffer.allocate(plain.length + 1)
+                    .put((byte) 2)
+                    .put(plain)
+                    .array();
+        }
+    }
+}

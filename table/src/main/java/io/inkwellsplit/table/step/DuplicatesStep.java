@@ -1,0 +1,168 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.table.sort.RowSorter;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Consumer;
+
+/**
+ * Finds rows that are likely the same by some columns. The first column must be alike but for case, accents, blanks and
+ * signs; in each other one, two values may also be a name and its initial, a value and nothing, or differ in one letter
+ * where they have five or more. Only rows that have a likely double come out, group by group, each with the number
+ * of its group and whether it is the same or likely.
+ */
+public final class DuplicatesStep implements Step {
+    /** Rows that share the first column are compared with so many neighbours, so that time stays within bounds. */
+    private static final int NEIGHBOURS = 300;
+
+    private static final int LONG_ENOUGH = 5;
+
+    private final List<String> columns;
+
+    private DuplicatesStep(List<String> columns) {
+        this.columns = columns;
+    }
+
+    /** Compares rows by columns; the first one should tell most, such as the last name. */
+    public static DuplicatesStep by(String... columns) {
+        if (columns.length == 0) {
+            throw Settings.refuse("No column was given to compare rows by.");
+        }
+        return new DuplicatesStep(List.of(columns));
+    }
+
+    @Override
+    public BoundStep bind(List<String> header) {
+        return new Bound(header);
+    }
+
+    private final class Bound implements BoundStep {
+        private final List<Integer> indexes;
+        private final List<String> header;
+        private final RowSorter sorter = new RowSorter();
+        private final List<List<String>> block = new ArrayList<>();
+        private byte[] blockKey = {};
+        private long groups;
+        private long doubles;
+
+        Bound(List<String> source) {
+            indexes =
+                    columns.stream().map(column -> Columns.find(source, column)).toList();
+            header = AddedColumns.inserted(source, source.size() - 1, List.of("Duplicate group", "Likeness"));
+        }
+
+        @Override
+        public List<String> header() {
+            return header;
+        }
+
+        @Override
+        public void push(List<String> cells, Consumer<List<String>> out) {
+            String first = Keys.folded(cells.get(indexes.get(0)));
+            if (!first.isEmpty()) {
+                sorter.add(first.getBytes(StandardCharsets.UTF_8), cells);
+            }
+        }
+
+        @Override
+        public void end(Consumer<List<String>> out) {
+            sorter.drain((key, cells) -> {
+                if (!Arrays.equals(key, blockKey)) {
+                    pass(out);
+                    blockKey = key;
+                }
+                block.add(cells);
+            });
+            pass(out);
+        }
+
+        private void pass(Consumer<List<String>> out) {
+            List<List<String>> folded = block.stream()
+                    .map(cells -> indexes.stream()
+                            .map(index -> Keys.folded(cells.get(index)))
+                            .toList())
+                    .toList();
+            int[] roots = new int[block.size()];
+            for (int i = 0; i < roots.length; i++) {
+                roots[i] = i;
+                for (int j = Math.max(0, i - NEIGHBOURS); j < i; j++) {
+                    if (alike(folded.get(j), folded.get(i))) {
+                        roots[root(roots, i)] = root(roots, j);
+                    }
+                }
+            }
+            Map<Integer, List<Integer>> found = new TreeMap<>();
+            for (int i = 0; i < roots.length; i++) {
+                found.computeIfAbsent(root(roots, i), r -> new ArrayList<>()).add(i);
+            }
+            found.values().stream().filter(group -> group.size() > 1).forEach(group -> {
+                groups++;
+                doubles += group.size();
+                boolean same = group.stream().map(folded::get).distinct().count() == 1;
+                for (int row : group) {
+                    List<String> cells = new ArrayList<>(block.get(row));
+                    cells.add(Long.toString(groups));
+                    cells.add(same ? "same" : "likely");
+                    out.accept(cells);
+                }
+            });
+            block.clear();
+        }
+
+        @Override
+        public void restart() {
+            groups = 0;
+            doubles = 0;
+        }
+
+        @Override
+        public List<String> report() {
+            return List.of(doubles + " rows in " + groups + " groups of likely duplicates");
+        }
+    }
+
+    private static int root(int[] roots, int of) {
+        int i = of;
+        while (roots[i] != i) {
+            roots[i] = roots[roots[i]];
+            i = roots[i];
+        }
+        return i;
+    }
+
+    private static boolean alike(List<String> one, List<String> other) {
+        for (int i = 1; i < one.size(); i++) {
+            if (!alike(one.get(i), other.get(i))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean alike(String one, String other) {
+        String shorter = one.length() <= other.length() ? one : other;
+        String longer = shorter.equals(one) ? other : one;
+        boolean initial = shorter.length() == 1 && longer.startsWith(shorter);
+        return shorter.isEmpty()
+                || shorter.equals(longer)
+                || initial
+                || shorter.length() >= LONG_ENOUGH && differInOneLetter(shorter, longer);
+    }
+
+    /** One letter changed, left out, or put in. */
+    private static boolean differInOneLetter(String shorter, String longer) {
+        if (longer.length() - shorter.length() > 1) {
+            return false;
+        }
+        int same = 0;
+        while (same < shorter.length() && shorter.charAt(same) == longer.charAt(same)) {
+            same++;
+        }
+        int skip = longer.length() > shorter.length() ? 0 : 1;
+        return shorter.substring(Math.min(shorter.length(), same + skip)).equals(longer.substring(same + 1));
+    }
+}

@@ -1,0 +1,84 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.table.sort.RowSorter;
+import io.inkwellsplit.table.sort.SortKey;
+import io.inkwellsplit.table.sort.SortKey.Direction;
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+
+/** Sorts rows by columns, by the alphabet of a language or by numbers; equal rows keep their order. */
+public final class SortStep implements Step {
+    private final List<By> columns;
+    private final Locale locale;
+
+    /** What a column is compared as. */
+    public enum As {
+        TEXT,
+        NUMBER
+    }
+
+    private record By(String column, As as, Direction direction) {}
+
+    private SortStep(List<By> columns, Locale locale) {
+        this.columns = columns;
+        this.locale = locale;
+    }
+
+    /** Sorts by the alphabet of a language; columns are added one after the other. */
+    public static SortStep in(Locale locale) {
+        return new SortStep(List.of(), locale);
+    }
+
+    /** Adds a column that decides where the ones before it are alike. */
+    public SortStep by(String column, As as, Direction direction) {
+        List<By> more = new ArrayList<>(columns);
+        more.add(new By(column, as, direction));
+        return new SortStep(List.copyOf(more), locale);
+    }
+
+    @Override
+    public BoundStep bind(List<String> header) {
+        if (columns.isEmpty()) {
+            throw Settings.refuse("No column was given to sort by.");
+        }
+        return new Bound(header);
+    }
+
+    private final class Bound implements BoundStep {
+        private final List<String> header;
+        private final List<Integer> indexes;
+        private final List<SortKey> keys;
+        private final RowSorter sorter = new RowSorter();
+
+        Bound(List<String> header) {
+            this.header = header;
+            this.indexes =
+                    columns.stream().map(by -> Columns.find(header, by.column)).toList();
+            this.keys = columns.stream()
+                    .map(by -> by.as == As.NUMBER ? SortKey.number() : SortKey.text(locale))
+                    .toList();
+        }
+
+        @Override
+        public List<String> header() {
+            return header;
+        }
+
+        @Override
+        public void push(List<String> cells, Consumer<List<String>> out) {
+            ByteArrayOutputStream key = new ByteArrayOutputStream();
+            for (int i = 0; i < indexes.size(); i++) {
+                keys.get(i).add(cells.get(indexes.get(i)), columns.get(i).direction, key);
+            }
+            sorter.add(key.toByteArray(), cells);
+        }
+
+        @Override
+        public void end(Consumer<List<String>> out) {
+            sorter.drain((key, cells) -> out.accept(cells));
+        }
+    }
+}
