@@ -150,6 +150,40 @@ class CommandLineTest {
         assertThat(Files.readString(folder.resolve("patrons.vcf"))).contains("N:van der Meulen;Odalys;W.;;");
     }
 
+    /** Each command on the same small table; the output is that of standard output, with slashes between its lines. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            cut --at ; --column V                        | `No,V,V 1,V 2,N/7,B;A,B,A,i@q.example/8,A,A,,x 555`
+            cut --column V --into-rows --at ;            | `No,V,V piece,V number,N/7,B;A,B,1,i@q.example/7,B;A,A,2,i@q.example/8,A,A,1,x 555`
+            take --column V --at ; --piece -1 --title L  | `No,V,L,N/7,B;A,A,i@q.example/8,A,A,x 555`
+            match --column N --ready emails --title E    | `No,V,N,E/7,B;A,i@q.example,i@q.example/8,A,x 555,`
+            match --column N --find \\d+ --put #         | `No,V,N,N replaced/7,B;A,i@q.example,i@q.example/8,A,x 555,x #`
+            mask --column N --letters --show-last 1      | `No,V,N/7,B;A,*@*.******e/8,A,x 555`
+            mask --column N --pseudonyms --key-file key  | `No,V,N/7,B;A,%1$s/8,A,%2$s`
+            tidy --column V --what lower                 | `No,V,V tidied,N/7,B;A,b;a,i@q.example/8,A,a,x 555`
+            glue --column V --column No --with : --title G | `No,V,G,N/7,B;A,B;A:7,i@q.example/8,A,A:8,x 555`
+            group --column No                            | `No together,Rows/7 and 8,2`
+            sort --by-number-falling No                  | `No,V,N/8,A,x 555/7,B;A,i@q.example`
+            columns --only N --only No --rename N=Note   | `Note,No/i@q.example,7/x 555,8`
+            count --column V                             | `V,Count,Share/A,1,50.0 %/B;A,1,50.0 %`
+            duplicates --by V                            | `No,V,N,Duplicate group,Likeness`
+            cut --at ; --column V --into-rows then count --column `V piece` then columns --only Count | `Count/2/1`
+            """)
+    void worksOnPieces(String args, String expected) throws Exception {
+        Files.writeString(folder.resolve("list.csv"), "No,V,N\n7,B;A,i@q.example\n8,A,x 555\n");
+        Files.writeString(folder.resolve("key"), "a key that nobody guesses\n");
+        List<String> words = new ArrayList<>(List.of(args.strip().split(" +(?=(?:[^`]*`[^`]*`)*[^`]*$)")));
+        words.replaceAll(word -> word.replace("`", ""));
+        words.add(1, "list.csv");
+        words.addAll(List.of("--out", "-"));
+        Result result = inkwell.run(words.toArray(String[]::new));
+        assertThat(result.err()).contains("Rows: 2");
+        assertThat(result.out().strip().replace("\n", "/"))
+                .matches(java.util.regex.Pattern.quote(expected)
+                        .replace("%1$s", "\\E[a-z0-9]{12}\\Q")
+                        .replace("%2$s", "\\E[a-z0-9]{12}\\Q"));
+    }
+
     @Test
     void listsThePatterns() throws Exception {
         Result result = inkwell.run("patterns", "--locale", "de");
@@ -237,6 +271,22 @@ class CommandLineTest {
             patterns --locale !                                 | 2 | is no language
             split patrons.csv --name Patron --describe --out -  | 2 | --describe needs a file
             assemble patrons.csv --make X={No} --out cards.vcf  | 2 | Contacts need names
+            cut patrons.csv --column No --at , --into 0         | 2 | The number of columns is 0
+            cut patrons.csv --column No --titles No             | 2 | There is a column "No" already
+            take patrons.csv --column No --piece 0              | 2 | 0 is not the number of a piece
+            take patrons.csv --column No                        | 2 | --piece=N
+            match patrons.csv --column No --find (              | 2 | is broken
+            match patrons.csv --column No --ready x             | 2 | There is no ready-made expression "x"
+            mask patrons.csv --column No --pseudonyms           | 2 | needs a key
+            mask patrons.csv --column No --pseudonyms --key-variable NO_SUCH | 2 | no environment variable
+            mask patrons.csv --column No --show-last -1         | 2 | give 0 or more
+            tidy patrons.csv --column No --what x               | 2 | There is no tidying "x"
+            sort patrons.csv                                    | 2 | Say what to sort by
+            sort --by No                                        | 2 | Name the FILE
+            columns patrons.csv --rename No=Patron              | 2 | stand over two columns
+            sort patrons.csv --by No --out x.csv then count --column No | 2 | the last one names the output
+            sort patrons.csv --by No then count there.csv --column No | 2 | name no file
+            sort patrons.csv --by No then demo                  | 2 | works on no table
             splat patrons.csv                                   | 2 | splat
             split patrons.csv --name Patron --out there.csv     | 5 | there.csv is there already
             split patrons.csv --name Patron --out patrons.csv --replace | 5 | patrons.csv is the input

@@ -59,10 +59,13 @@ public final class Cutter {
     private final From from;
     private final int most;
     private final Respect respect;
+    /** Tells most characters apart from those a separator starts with, at once. */
+    private final long firsts;
 
     private Cutter(
             List<String> separators, Runs runs, Empty empty, Blanks blanks, From from, int most, Respect respect) {
         this.separators = separators;
+        this.firsts = firsts(separators);
         this.runs = runs;
         this.empty = empty;
         this.blanks = blanks;
@@ -188,8 +191,20 @@ public final class Cutter {
         return Arrays.copyOf(spans, size);
     }
 
+    /** Returns a bit for each of the low six bits that a separator's first character has. */
+    private static long firsts(List<String> separators) {
+        long firsts = 0;
+        for (String separator : separators) {
+            firsts |= 1L << separator.charAt(0);
+        }
+        return firsts;
+    }
+
     /** Returns the length of the separator at a place; 0 if there is none. */
     int separatorAt(String text, int at) {
+        if ((firsts >>> text.charAt(at) & 1) == 0) {
+            return 0;
+        }
         for (int i = 0; i < separators.size(); i++) {
             String separator = separators.get(i);
             if (text.charAt(at) == separator.charAt(0) && text.startsWith(separator, at)) {
