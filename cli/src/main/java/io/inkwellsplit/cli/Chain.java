@@ -2,7 +2,10 @@ package io.inkwellsplit.cli;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
+import picocli.CommandLine.ExecutionException;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.ParseResult;
 
@@ -12,12 +15,8 @@ final class Chain {
 
     private Chain() {}
 
-    /** Returns whether arguments are several commands; a {@code then} that no command follows is a value like any other. */
-    static boolean isOne(CommandLine line, String... args) {
-        return segments(line, args).size() > 1;
-    }
-
-    private static List<List<String>> segments(CommandLine line, String... args) {
+    /** Returns the commands; a {@code then} that no command follows is a value like any other. */
+    static List<List<String>> segments(CommandLine line, String... args) {
         List<List<String>> segments = new ArrayList<>(List.of(new ArrayList<>()));
         for (int i = 0; i < args.length; i++) {
             boolean next = args[i].equals(THEN)
@@ -34,49 +33,51 @@ final class Chain {
     }
 
     /** Runs the commands; returns the exit code. */
-    static int execute(CommandLine line, String... args) {
-        List<List<String>> segments = segments(line, args);
-        String[] first = segments.get(0).toArray(String[]::new);
-        List<TableCommand> following = new ArrayList<>();
+    static int execute(CommandLine line, List<List<String>> segments) {
+        CommandLine bad = line;
         try {
-            if (!(parsed(line, first) instanceof TableCommand head) || head.output.isGiven()) {
-                throw new ParameterException(
-                        line, "The first of several commands works on a table, and the last one names the output");
-            }
-            for (int i = 1; i < segments.size(); i++) {
+            @Nullable TableCommand head = null;
+            for (int i = 0; i < segments.size(); i++) {
                 // Each is parsed anew, so that options of the same command do not mix.
-                CommandLine own = Main.commandLine(line.getOut(), line.getErr());
-                TableCommand next = next(own, segments.get(i).toArray(String[]::new));
-                if (i < segments.size() - 1 && next.output.isGiven()) {
-                    throw new ParameterException(own, "Only the last of several commands names the output");
+                bad = Main.commandLine(line.getOut(), line.getErr());
+                ParseResult parse = bad.parseArgs(segments.get(i).toArray(String[]::new));
+                if (CommandLine.printHelpIfRequested(parse)) {
+                    return ExitCodes.DONE;
                 }
-                following.add(next);
+                TableCommand command = command(bad, parse, i);
+                if (i < segments.size() - 1 && command.output.isGiven()) {
+                    throw new ParameterException(bad, "Only the last of several commands names the output");
+                }
+                if (head == null) {
+                    head = command;
+                } else {
+                    head.follow(command);
+                }
             }
+            return call(line, Objects.requireNonNull(head));
         } catch (ParameterException e) {
-            return Main.badSetting(e, args);
+            return Main.badSetting(e, segments.get(0).toArray(String[]::new));
         }
-        line.setExecutionStrategy(parse -> {
-            CommandLine command = parse.subcommand().commandSpec().commandLine();
-            TableCommand head = command.getCommand();
-            following.forEach(head::follow);
-            return new CommandLine.RunLast().execute(parse);
-        });
-        return line.execute(first);
     }
 
-    private static Object parsed(CommandLine line, String... args) {
-        ParseResult parse = line.parseArgs(args);
-        return parse.hasSubcommand() ? parse.subcommand().commandSpec().userObject() : line;
+    private static int call(CommandLine line, TableCommand head) {
+        try {
+            return head.call();
+        } catch (ParameterException | ExecutionException e) {
+            throw e;
+        } catch (RuntimeException e) {
+            return Main.failed(e, line, null);
+        }
     }
 
-    private static TableCommand next(CommandLine line, String... args) {
-        ParseResult parse = line.parseArgs(args);
-        ParseResult sub = parse.subcommand();
+    private static TableCommand command(CommandLine line, ParseResult parse, int index) {
+        ParseResult sub = parse.hasSubcommand() ? parse.subcommand() : parse;
+        String name = sub.commandSpec().name();
         if (!(sub.commandSpec().userObject() instanceof TableCommand command)) {
-            throw new ParameterException(line, args[0] + " works on no table, and cannot follow another command");
+            throw new ParameterException(line, name + " works on no table, and cannot stand among several commands");
         }
-        if (!sub.matchedPositionals().isEmpty()) {
-            throw new ParameterException(line, args[0] + " follows another command and takes its table; name no file");
+        if (index > 0 && !sub.matchedPositionals().isEmpty()) {
+            throw new ParameterException(line, name + " follows another command and takes its table; name no file");
         }
         return command;
     }

@@ -4,6 +4,7 @@ import io.inkwellsplit.table.TableException;
 import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -29,6 +30,8 @@ import picocli.CommandLine.ParameterException;
             ColumnsCommand.class,
             CountCommand.class,
             DuplicatesCommand.class,
+            RunCommand.class,
+            SchemaCommand.class,
             DemoCommand.class
         },
         mixinStandardHelpOptions = true,
@@ -57,7 +60,8 @@ public final class Main {
         if (args.length == 0) {
             return usage(line);
         }
-        return Chain.isOne(line, args) ? Chain.execute(line, args) : line.execute(args);
+        List<List<String>> commands = Chain.segments(line, args);
+        return commands.size() > 1 ? Chain.execute(line, commands) : line.execute(args);
     }
 
     static CommandLine commandLine(PrintWriter out, PrintWriter err) {
@@ -84,7 +88,7 @@ public final class Main {
         return ExitCodes.SETTING;
     }
 
-    private static int failed(Exception e, CommandLine line, CommandLine.@Nullable ParseResult result) {
+    static int failed(Exception e, CommandLine line, CommandLine.@Nullable ParseResult result) {
         if (e instanceof TableException table) {
             line.getErr().println(table.getMessage());
             return ExitCodes.of(table.problem());

@@ -45,9 +45,15 @@ final class OutputOptions {
             description = "Also describe the columns in FILE-metadata.json, as the W3C's CSV on the Web does.")
     boolean describe;
 
+    @Option(
+            names = "--save-job",
+            paramLabel = "FILE",
+            description = "Write what this command does as a job, for inkwell run.")
+    @Nullable Path saveJob;
+
     /** Returns whether any of it was asked for. */
     boolean isGiven() {
-        return out != null || replace || setAside != null || describe;
+        return out != null || replace || setAside != null || describe || saveJob != null;
     }
 
     boolean isStandardOutput() {

@@ -1,10 +1,17 @@
 package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.WholeFile;
+import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import io.inkwellsplit.table.step.Step;
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -13,6 +20,7 @@ import java.util.stream.IntStream;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.ParseResult;
 import picocli.CommandLine.Spec;
 
 /** A command that carries one table through steps: into an output, or into a preview where none is named. */
@@ -103,7 +111,23 @@ abstract class TableCommand implements Callable<Integer> {
             } else {
                 write(run, source, output.out, output.isStandardOutput() ? err : out);
             }
+            if (output.saveJob != null) {
+                saveJob(output.saveJob);
+                (output.isStandardOutput() ? err : out).println("Job: " + output.saveJob);
+            }
             return run.setAside() > 0 ? ExitCodes.SET_ASIDE : ExitCodes.DONE;
+        }
+    }
+
+    private void saveJob(Path file) {
+        List<ParseResult> commands = new ArrayList<>(List.of(spec.commandLine().getParseResult()));
+        following.forEach(next -> commands.add(next.spec.commandLine().getParseResult()));
+        WhenThere whenThere = output.replace ? WhenThere.REPLACE : WhenThere.REFUSE;
+        try (WholeFile.Pending pending = WholeFile.start(file, whenThere)) {
+            pending.stream().write(JobText.of(commands, file).getBytes(StandardCharsets.UTF_8));
+            pending.finish();
+        } catch (IOException e) {
+            throw new TableException(Problem.OUTPUT, file + " cannot be written.", e);
         }
     }
 

@@ -1,0 +1,65 @@
+package io.inkwellsplit.cli;
+
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.TableException.Problem;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.ParseResult;
+import picocli.CommandLine.Spec;
+
+/** Runs a job. */
+@Command(
+        name = "run",
+        description =
+                "Does what a job file says: an input, steps and an output, in YAML. The same input and job give the "
+                        + "same bytes.",
+        mixinStandardHelpOptions = true)
+final class RunCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "JOB", description = "The job file.")
+    Path job = Path.of("");
+
+    @Option(names = "--replace", description = "Replace the output if it is there already, whatever the job says.")
+    boolean replace;
+
+    @Option(names = "--preview", description = "Write nothing; show the first rows.")
+    boolean preview;
+
+    @Spec
+    CommandSpec spec = CommandSpec.create();
+
+    @Override
+    public Integer call() {
+        CommandLine root = spec.commandLine().getParent();
+        List<JobFile.Command> commands = JobFile.read(job, root);
+        List<String> last = commands.get(commands.size() - 1).args();
+        if (preview) {
+            last.removeIf(arg -> arg.startsWith("--out=")
+                    || JobSchema.OUTPUT.stream().anyMatch(name -> arg.split("=")[0].equals("--" + name)));
+        } else if (replace && !last.contains("--replace")) {
+            last.add("--replace");
+        }
+        commands.forEach(this::check);
+        return Chain.execute(root, commands.stream().map(JobFile.Command::args).toList());
+    }
+
+    /** Makes the steps of a command once, so that a bad setting is told with its place before anything is read. */
+    private void check(JobFile.Command command) {
+        CommandLine line =
+                Main.commandLine(spec.commandLine().getOut(), spec.commandLine().getErr());
+        try {
+            ParseResult parsed = line.parseArgs(command.args().toArray(String[]::new));
+            ((TableCommand) parsed.subcommand().commandSpec().userObject()).steps();
+        } catch (ParameterException | TableException e) {
+            String message = String.valueOf(e.getMessage());
+            boolean ends = message.endsWith(".") || message.endsWith("?");
+            throw new TableException(Problem.SETTING, command.where() + ": " + message + (ends ? "" : "."), e);
+        }
+    }
+}
