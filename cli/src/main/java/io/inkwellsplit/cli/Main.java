@@ -16,6 +16,7 @@ import picocli.CommandLine.ParameterException;
         name = "inkwell",
         description = "Splits names and addresses into titled parts, and puts parts back together.",
         subcommands = {
+            SurveyCommand.class,
             SplitCommand.class,
             AssembleCommand.class,
             PatternsCommand.class,

@@ -1,5 +1,6 @@
 package io.inkwellsplit.cli;
 
+import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.step.BoundSplit;
 import io.inkwellsplit.table.step.PartTitles;
@@ -8,6 +9,9 @@ import io.inkwellsplit.table.step.SplitStep;
 import io.inkwellsplit.table.step.SplitStep.Checks;
 import io.inkwellsplit.table.step.SplitStep.Learning;
 import io.inkwellsplit.table.step.Step;
+import io.inkwellsplit.table.survey.ColumnSurvey;
+import io.inkwellsplit.table.survey.Holds;
+import io.inkwellsplit.table.survey.Survey;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
@@ -88,14 +92,40 @@ final class SplitCommand extends TableCommand {
         names.forEach(step::name);
         addresses.forEach(step::address);
         if (names.isEmpty() && addresses.isEmpty()) {
-            throw new ParameterException(
-                    spec.commandLine(), "Say which columns to split, with --name COLUMN or --address COLUMN");
+            return List.of();
         }
         return List.of(step.parts(parts)
                 .standardise(rules)
                 .checks(noChecks ? Checks.LEAVE_OUT : Checks.SHOW)
                 .learning(noLearning ? Learning.NONE : Learning.FROM_COLUMN)
                 .build());
+    }
+
+    /** Without columns named, the survey finds them. */
+    @Override
+    void prepare(RowSource source, PrintWriter to) {
+        if (names.isEmpty() && addresses.isEmpty()) {
+            Survey survey = Survey.of(source);
+            for (ColumnSurvey column : survey.holding(Holds.NAMES)) {
+                names.add(Integer.toString(column.index() + 1));
+                to.println(column.title() + " is split as names: " + column.why() + ".");
+            }
+            for (ColumnSurvey column : survey.holding(Holds.ADDRESSES)) {
+                addresses.add(Integer.toString(column.index() + 1));
+                to.println(column.title() + " is split as addresses: " + column.why() + ".");
+            }
+            checkComplete();
+        }
+    }
+
+    @Override
+    void checkComplete() {
+        if (names.isEmpty() && addresses.isEmpty()) {
+            throw new ParameterException(
+                    spec.commandLine(),
+                    "No column that looks like names or addresses was found; say which to split, with --name COLUMN or "
+                            + "--address COLUMN");
+        }
     }
 
     private PartTitles vocabulary() {

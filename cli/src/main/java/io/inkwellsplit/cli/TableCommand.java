@@ -1,5 +1,6 @@
 package io.inkwellsplit.cli;
 
+import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -55,6 +56,12 @@ abstract class TableCommand implements Callable<Integer> {
         output = next.output;
     }
 
+    /** Finds out from the table what the options leave open, and says what was found; called for the first command alone. */
+    void prepare(RowSource source, PrintWriter to) {}
+
+    /** Refuses options that leave open what only {@link #prepare} can find out. */
+    void checkComplete() {}
+
     /** Shows the first rows. */
     void preview(Run run, List<List<String>> rows, PrintWriter to) {
         previewOfAll(run, rows, to);
@@ -93,9 +100,13 @@ abstract class TableCommand implements Callable<Integer> {
         if (input.file.isEmpty()) {
             throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
         }
-        List<Step> steps = new ArrayList<>(steps());
-        following.forEach(next -> steps.addAll(next.steps()));
         try (CsvSource source = input.open(err)) {
+            prepare(source, output.isStandardOutput() ? err : out);
+            List<Step> steps = new ArrayList<>(steps());
+            for (TableCommand next : following) {
+                next.checkComplete();
+                steps.addAll(next.steps());
+            }
             Run run = Run.of(source, steps);
             if (output.out == null) {
                 PreviewSink sink = new PreviewSink();

@@ -185,6 +185,18 @@ class CommandLineTest {
     }
 
     @Test
+    void surveysAndFindsTheColumns() throws Exception {
+        Result overview = inkwell.run("survey", "patrons.csv");
+        assertThat(overview.out()).contains("Patron", "names", "addresses", "--name \"Patron\" --address \"Address\"");
+        Result close = inkwell.run("survey", "patrons.csv", "--column", "Address");
+        assertThat(close.out()).contains("1 GB, 1 US", "postcode-state", "street 445 Industrial");
+        assertThat(inkwell.run("survey", "patrons.csv", "--json").out()).contains("\"holds\" : \"NAMES\"");
+        Result split = inkwell.run("split", "patrons.csv", "--no-checks", "--out", "-");
+        assertThat(split.err()).contains("Patron is split as names: ", "Address is split as addresses: ");
+        assertThat(split.out()).contains("Dr.,Ines,,Brandt");
+    }
+
+    @Test
     void listsThePatterns() throws Exception {
         Result result = inkwell.run("patterns", "--locale", "de");
         assertThat(result.code()).isZero();
@@ -250,7 +262,7 @@ class CommandLineTest {
             split latin.csv --name Patron --charset UTF-8       | 4 | bytes that are not UTF-8
             split ragged.csv --name Patron --out -              | 4 | Row 3, line 4, cannot be worked on
             split patrons.csv --name Guest                      | 2 | There is no column "Guest"
-            split patrons.csv                                   | 2 | Say which columns to split
+            split there.csv                                     | 2 | say which to split
             split patrons.csv --name Patron --parts nose        | 2 | There is no part "nose"
             split patrons.csv --name Patron --titles latin      | 2 | There are no titles "latin"
             split patrons.csv --name Patron --charset utf-99    | 2 | There is no encoding "utf-99"
@@ -284,7 +296,7 @@ class CommandLineTest {
             sort patrons.csv                                    | 2 | Say what to sort by
             sort --by No                                        | 2 | Name the FILE
             columns patrons.csv --rename No=Patron              | 2 | stand over two columns
-            sort patrons.csv --by No --out x.csv then count --column No | 2 | the last one names the output
+            sort patrons.csv --by No --out x.csv then count --column No | 2 | Only the last of several commands names the output
             sort patrons.csv --by No then count there.csv --column No | 2 | name no file
             sort patrons.csv --by No then demo                  | 2 | works on no table
             splat patrons.csv                                   | 2 | splat

@@ -43,6 +43,21 @@ public final class NameEvidence {
     /** Starts with nothing gathered. */
     public NameEvidence() {}
 
+    /** Returns how many values write the given name first beyond doubt. */
+    public long givenFirst() {
+        return givenFirst;
+    }
+
+    /** Returns how many values write the family name first beyond doubt. */
+    public long familyFirst() {
+        return familyFirst;
+    }
+
+    /** Returns how many values are organisations beyond doubt. */
+    public long organisations() {
+        return organisations;
+    }
+
     void countOrder(Layout layout) {
         habits = null;
         if (layout == Layout.GIVEN_FIRST) {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** Finds columns by what a user calls them. */
-final class Columns {
+public final class Columns {
     private Columns() {}
 
     /**
@@ -14,7 +14,7 @@ final class Columns {
      *
      * @throws TableException if there is none, or more than one of that title
      */
-    static int find(List<String> header, String wanted) {
+    public static int find(List<String> header, String wanted) {
         int exact = only(header, wanted, header.indexOf(wanted), header.lastIndexOf(wanted));
         if (exact >= 0) {
             return exact;
