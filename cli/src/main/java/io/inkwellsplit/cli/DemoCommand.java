@@ -47,8 +47,9 @@ final class DemoCommand implements Callable<Integer> {
         heading(out, "Three lists of people have come together in " + folder + ".");
         out.println("Sign-up sheets, an old membership roll and a box-office export: three orders, stray capitals,");
         out.println("couples, estates, care-of lines, and the whole address in one field.");
-        heading(out, "First a look: how would the box office's patrons and addresses be read?");
-        command("split", file("box-office.csv"), "--name", "Patron", "--address", "Address");
+        heading(out, "First a look: what do the columns hold, and how would the patrons be read?");
+        command("survey", file("box-office.csv"));
+        command("survey", file("box-office.csv"), "--column", "Patron");
         heading(out, "It looks right. Now all three lists are split for good.");
         command(
                 "split",
@@ -57,19 +58,32 @@ final class DemoCommand implements Callable<Integer> {
                 "Patron",
                 "--address",
                 "Address",
+                "--parts",
+                "all",
                 "--out",
                 file("box-office-split.csv"));
         command("split", file("members.csv"), "--name", "Member", "--out", file("members-split.csv"));
         command("split", file("sign-ups.csv"), "--name", "Singer", "--out", file("sign-ups-split.csv"));
-        heading(out, "And the parts put back together: full names, an index, initials.");
-        List<String> make = List.of(
-                "--make", "Full name={first} {middle} {last}",
-                "--make", "Index={last}, {first} {middle-initial}",
-                "--make", "Initials={first-initial} {last-initial}");
-        command(with(make, "assemble", file("members-split.csv")));
-        command(with(make, "assemble", file("members-split.csv"), "--out", file("members-names.csv")));
+        heading(out, "And the parts put back together: an index, greetings, address labels, contact cards.");
+        List<String> make =
+                List.of("--tidy-case", "--ready", "index", "--ready", "greeting", "--ready", "label", "--home", "US");
+        command(with(make, "assemble", file("box-office-split.csv")));
+        command(with(make, "assemble", file("box-office-split.csv"), "--out", file("letters.csv")));
+        command("assemble", file("box-office-split.csv"), "--ready", "full", "--out", file("box-office.vcf"));
+        heading(out, "Who sings what? The voices of the sign-up sheets, as one line each:");
+        command(
+                "group",
+                file("sign-ups-split.csv"),
+                "--by",
+                "Voice",
+                "--column",
+                "Last name",
+                "--sorted",
+                "--distinct",
+                "--most",
+                "6");
         heading(out, "Open these in a spreadsheet program:");
-        for (String name : List.of("box-office-split.csv", "members-names.csv", "sign-ups-split.csv")) {
+        for (String name : List.of("box-office-split.csv", "letters.csv", "sign-ups-split.csv")) {
             out.println("  " + folder.resolve(name));
         }
         return ExitCodes.DONE;

@@ -18,6 +18,7 @@ import picocli.CommandLine.ParameterException;
         subcommands = {
             SurveyCommand.class,
             SplitCommand.class,
+            ExplainCommand.class,
             AssembleCommand.class,
             PatternsCommand.class,
             CutCommand.class,

@@ -2,19 +2,28 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.correct.Corrections;
+import io.inkwellsplit.table.correct.ReviewSheet;
+import io.inkwellsplit.table.csv.CsvOutput;
+import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import io.inkwellsplit.table.step.BoundSplit;
+import io.inkwellsplit.table.step.Explanation;
 import io.inkwellsplit.table.step.PartTitles;
 import io.inkwellsplit.table.step.SplitColumn;
 import io.inkwellsplit.table.step.SplitStep;
 import io.inkwellsplit.table.step.SplitStep.Checks;
 import io.inkwellsplit.table.step.SplitStep.Learning;
 import io.inkwellsplit.table.step.Step;
+import io.inkwellsplit.table.step.Subject;
 import io.inkwellsplit.table.survey.ColumnSurvey;
 import io.inkwellsplit.table.survey.Holds;
 import io.inkwellsplit.table.survey.Survey;
 import java.io.PrintWriter;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -77,6 +86,28 @@ final class SplitCommand extends TableCommand {
                     + "or street-full, postcode, case.")
     List<String> rules = new ArrayList<>();
 
+    @Option(
+            names = "--corrections",
+            paramLabel = "FILE",
+            description =
+                    "A file of corrections, or a review sheet; they stand above what is read and teach the column.")
+    @Nullable Path corrections;
+
+    @Option(
+            names = "--review",
+            paramLabel = "FILE",
+            description = "Also write the doubtful values as a table to correct: what is filled in under Is makes it a "
+                    + "corrections file.")
+    @Nullable Path review;
+
+    @Option(
+            names = "--explain",
+            paramLabel = "ROW",
+            description = "Only tell how the values of this row are read, and why; rows are counted from 1.")
+    @Nullable Long explain;
+
+    private final ReviewSheet sheet = new ReviewSheet();
+
     @Option(names = "--no-learning", description = "Read every value by itself, not in the light of its column.")
     boolean noLearning;
 
@@ -85,6 +116,12 @@ final class SplitCommand extends TableCommand {
         SplitStep.Builder step = SplitStep.builder().titles(vocabulary());
         if (doubtBelow != null) {
             step.doubtBelow(doubtBelow);
+        }
+        if (corrections != null) {
+            step.corrections(Corrections.read(corrections));
+        }
+        if (review != null) {
+            step.review(sheet);
         }
         if (country != null) {
             step.country(country);
@@ -99,6 +136,29 @@ final class SplitCommand extends TableCommand {
                 .checks(noChecks ? Checks.LEAVE_OUT : Checks.SHOW)
                 .learning(noLearning ? Learning.NONE : Learning.FROM_COLUMN)
                 .build());
+    }
+
+    @Override
+    void finish(CsvSource source, WhenThere whenThere, PrintWriter to) {
+        if (review != null) {
+            try (CsvOutput out = CsvOutput.create(review, source.dialect(), whenThere)) {
+                sheet.writeTo(out);
+            }
+            to.println("To review: " + sheet.lines() + " different doubtful values in " + review);
+        }
+    }
+
+    @Override
+    boolean onlyTells(RowSource source, PrintWriter to) {
+        if (explain == null) {
+            return false;
+        }
+        Optional<String> told = Optional.ofNullable(country);
+        names.forEach(column ->
+                Explanation.of(source, Subject.NAME, column, explain, told).forEach(to::println));
+        addresses.forEach(column ->
+                Explanation.of(source, Subject.ADDRESS, column, explain, told).forEach(to::println));
+        return true;
     }
 
     /** Without columns named, the survey finds them. */

@@ -59,6 +59,14 @@ abstract class TableCommand implements Callable<Integer> {
     /** Finds out from the table what the options leave open, and says what was found; called for the first command alone. */
     void prepare(RowSource source, PrintWriter to) {}
 
+    /** Tells something of the table instead of working on it, where the options ask for that; returns whether they do. */
+    boolean onlyTells(RowSource source, PrintWriter to) {
+        return false;
+    }
+
+    /** Writes what stands beside the output; called when all rows have gone through. */
+    void finish(CsvSource source, WhenThere whenThere, PrintWriter to) {}
+
     /** Refuses options that leave open what only {@link #prepare} can find out. */
     void checkComplete() {}
 
@@ -102,6 +110,9 @@ abstract class TableCommand implements Callable<Integer> {
         }
         try (CsvSource source = input.open(err)) {
             prepare(source, output.isStandardOutput() ? err : out);
+            if (onlyTells(source, out)) {
+                return ExitCodes.DONE;
+            }
             List<Step> steps = new ArrayList<>(steps());
             for (TableCommand next : following) {
                 next.checkComplete();
@@ -122,9 +133,13 @@ abstract class TableCommand implements Callable<Integer> {
             } else {
                 write(run, source, output.out, output.isStandardOutput() ? err : out);
             }
+            WhenThere whenThere = output.replace ? WhenThere.REPLACE : WhenThere.REFUSE;
+            PrintWriter to = output.isStandardOutput() ? err : out;
+            finish(source, whenThere, to);
+            following.forEach(next -> next.finish(source, whenThere, to));
             if (output.saveJob != null) {
                 saveJob(output.saveJob);
-                (output.isStandardOutput() ? err : out).println("Job: " + output.saveJob);
+                to.println("Job: " + output.saveJob);
             }
             return run.setAside() > 0 ? ExitCodes.SET_ASIDE : ExitCodes.DONE;
         }

@@ -185,6 +185,38 @@ class CommandLineTest {
     }
 
     @Test
+    void explainsReviewsAndCorrects() throws Exception {
+        assertThat(inkwell.run("explain", "Marlow James").out())
+                .contains("is read as person", "last: Marlow  (characters 1–6)", "ways to read it were weighed", "+");
+        assertThat(inkwell.run("explain", "5 Elm St, Barre, VT 5641", "--address")
+                        .out())
+                .contains("in US", "suggested postcode: 05641");
+        assertThat(inkwell.run("split", "patrons.csv", "--name", "Patron", "--explain", "2")
+                        .out())
+                .contains("last: van der Meulen", "last_core: Meulen");
+        assertThat(inkwell.run("split", "patrons.csv", "--name", "Patron", "--explain", "9")
+                        .code())
+                .isEqualTo(ExitCodes.SETTING);
+        Files.writeString(folder.resolve("told.csv"), "Column,For,Text,Is\nPatron,word,Ines Brandt,first\n");
+        Result result = inkwell.run(
+                "split",
+                "patrons.csv",
+                "--name",
+                "Patron",
+                "--corrections",
+                "told.csv",
+                "--doubt-below",
+                "1",
+                "--review",
+                "review.csv",
+                "--out",
+                "-");
+        assertThat(result.err()).contains("1 corrected", "To review: 1 different doubtful values in review.csv");
+        assertThat(result.out()).contains("Dr.,Ines Brandt,");
+        assertThat(Files.readString(folder.resolve("review.csv"))).contains("van der Meulen", "Column,For,Text,Is");
+    }
+
+    @Test
     void surveysAndFindsTheColumns() throws Exception {
         Result overview = inkwell.run("survey", "patrons.csv");
         assertThat(overview.out()).contains("Patron", "names", "addresses", "--name \"Patron\" --address \"Address\"");

@@ -1,6 +1,7 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.Tokens;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -88,20 +89,39 @@ public final class AddressEvidence {
     }
 
     private void count(AddressText text, int from, int end, int kind) {
+        count(hash(text.tokens, from, end), kind);
+    }
+
+    /**
+     * Counts a place as somebody who knows says what it is.
+     *
+     * @param part {@code CITY}, {@code LOCALITY} or {@code STATE}; others teach nothing
+     * @param times how many values that is worth
+     */
+    public void teach(String place, AddressPart part, int times) {
+        Tokens tokens = new Tokens();
+        tokens.read(place);
+        int kind = part == AddressPart.CITY ? CITY : part == AddressPart.LOCALITY ? LOCALITY : STATE;
+        boolean known = kind != STATE || part == AddressPart.STATE;
+        for (int i = 0; i < times && known && tokens.count() > 0; i++) {
+            count(hash(tokens, 0, tokens.count()), kind);
+        }
+    }
+
+    private void count(long hash, int kind) {
         int[] all = counts;
         if (all == null) {
             all = new int[2 * SIZE * KINDS];
             counts = all;
         }
-        long hash = hash(text, from, end);
         all[place(hash, 0) + kind]++;
         all[place(hash, 1) + kind]++;
     }
 
-    private static long hash(AddressText text, int from, int end) {
-        long hash = text.tokens.hash(from);
+    private static long hash(Tokens tokens, int from, int end) {
+        long hash = tokens.hash(from);
         for (int i = from + 1; i < end; i++) {
-            hash = PhraseTable.chain(hash, text.tokens.hash(i));
+            hash = PhraseTable.chain(hash, tokens.hash(i));
         }
         return hash;
     }
@@ -116,7 +136,7 @@ public final class AddressEvidence {
         if (all == null) {
             return 0;
         }
-        long hash = hash(text, from, end);
+        long hash = hash(text.tokens, from, end);
         return Math.min(all[place(hash, 0) + kind], all[place(hash, 1) + kind]);
     }
 

@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.text.Tokens;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -117,6 +118,23 @@ public final class NameEvidence {
     private static int place(long word, int row) {
         int slot = (int) (row == 0 ? word >>> 5 : word >>> 37) & SIZE - 1;
         return 2 * (row * SIZE + slot);
+    }
+
+    /**
+     * Counts words as somebody who knows says they are used.
+     *
+     * @param role {@code FIRST} or {@code MIDDLE} for given names, {@code LAST} for family names; others teach nothing
+     * @param times how many values that is worth
+     */
+    public void teach(String words, NamePart role, int times) {
+        Tokens tokens = new Tokens();
+        tokens.read(words);
+        boolean given = role == NamePart.FIRST || role == NamePart.MIDDLE;
+        for (int i = 0; i < tokens.count(); i++) {
+            for (int n = 0; n < times && tokens.isWord(i) && (given || role == NamePart.LAST); n++) {
+                count(tokens.hash(i), given ? GIVEN : FAMILY);
+            }
+        }
     }
 
     /** Adds what another part of the column says. */

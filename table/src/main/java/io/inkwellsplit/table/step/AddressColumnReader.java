@@ -3,6 +3,7 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.address.AddressEvidence;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.correct.ColumnCorrections;
 
 /** Reads a column of addresses, in the light of the column. */
 final class AddressColumnReader implements ColumnReader {
@@ -16,6 +17,11 @@ final class AddressColumnReader implements ColumnReader {
     @Override
     public void observe(String value) {
         splitter.gather(value, evidence);
+    }
+
+    @Override
+    public void teach(ColumnCorrections corrections) {
+        corrections.teach(evidence);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.step.SplitStep.Learning;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -10,9 +11,11 @@ import java.util.Map;
 public final class BoundSplit implements RowWise {
     private final List<SplitColumn> columns;
     private final Learning learning;
+    private final Corrections corrections;
     private final List<String> header = new ArrayList<>();
 
-    BoundSplit(List<String> source, List<SplitColumn> columns, Learning learning) {
+    BoundSplit(List<String> source, List<SplitColumn> columns, Learning learning, Corrections corrections) {
+        this.corrections = corrections;
         this.columns = columns;
         this.learning = learning;
         int next = 0;
@@ -70,7 +73,15 @@ public final class BoundSplit implements RowWise {
 
     @Override
     public List<String> report() {
-        return columns.stream().flatMap(column -> column.report().stream()).toList();
+        List<String> lines = new ArrayList<>();
+        columns.forEach(column -> lines.addAll(column.report()));
+        corrections.contradictions().forEach(one -> lines.add(corrections.file() + ": " + one));
+        List<Long> unused = new ArrayList<>(corrections.lines());
+        unused.removeIf(line -> columns.stream()
+                .anyMatch(column -> column.corrections().lines().contains(line)
+                        && !column.corrections().unused().contains(line)));
+        unused.forEach(line -> lines.add(corrections.file() + ": line " + line + " matches nothing any more"));
+        return lines;
     }
 
     /** Returns the columns that are split, from left to right, with what they have counted so far. */

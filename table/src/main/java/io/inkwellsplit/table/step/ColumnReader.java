@@ -1,11 +1,15 @@
 package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.correct.ColumnCorrections;
 
 /** Reads the values of one column, after it has seen what the column says. */
 interface ColumnReader {
     /** Takes a value into account; called for every value of the column before any is read, or for none. */
     void observe(String value);
+
+    /** Teaches the column what a person has said of it; called before any value is read. */
+    void teach(ColumnCorrections corrections);
 
     /** Reads a value. */
     Reading read(String value);

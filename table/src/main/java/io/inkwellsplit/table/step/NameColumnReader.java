@@ -3,6 +3,7 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.name.NameEvidence;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.correct.ColumnCorrections;
 
 /** Reads a column of names, in the light of the column. */
 final class NameColumnReader implements ColumnReader {
@@ -16,6 +17,11 @@ final class NameColumnReader implements ColumnReader {
     @Override
     public void observe(String value) {
         splitter.gather(value, evidence);
+    }
+
+    @Override
+    public void teach(ColumnCorrections corrections) {
+        corrections.teach(evidence);
     }
 
     @Override

@@ -7,6 +7,9 @@ import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.correct.ColumnCorrections;
+import io.inkwellsplit.table.correct.Corrections;
+import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.step.PartTitles.Extra;
 import io.inkwellsplit.table.step.SplitStep.Checks;
 import java.util.ArrayList;
@@ -32,6 +35,8 @@ public final class SplitColumn {
     private final PartTitles vocabulary;
     private final ColumnReader reader;
     private final AddressStandard standard;
+    private final ColumnCorrections corrections;
+    private final Optional<ReviewSheet> review;
     private final List<String> titles = new ArrayList<>();
     private final List<String> plainTitles = new ArrayList<>();
     private final Map<String, String> meanings = new HashMap<>();
@@ -50,7 +55,10 @@ public final class SplitColumn {
             OptionalDouble doubtBelow,
             Optional<String> country,
             AddressStandard standard,
+            Corrections corrections,
+            Optional<ReviewSheet> review,
             List<String> taken) {
+        this.review = review;
         this.index = index;
         this.source = source;
         this.subject = subject;
@@ -58,6 +66,10 @@ public final class SplitColumn {
         this.standard = standard;
         this.checks = checks == Checks.SHOW;
         this.reader = subject.reader(doubtBelow, country);
+        this.corrections = subject.corrections(corrections, source);
+        if (!this.corrections.isEmpty()) {
+            reader.teach(this.corrections);
+        }
         boolean all = keys.contains("all");
         boolean usual = keys.isEmpty();
         for (PartKey part : subject.allParts()) {
@@ -131,8 +143,9 @@ public final class SplitColumn {
     }
 
     void split(String value, List<String> out) {
-        Reading reading = reader.read(value);
+        Reading reading = corrections.isEmpty() ? reader.read(value) : corrections.read(value, reader::read);
         count(reading);
+        review.ifPresent(sheet -> sheet.add(source, reading));
         if (kind) {
             out.add(reading.kind().key());
         }
@@ -155,6 +168,8 @@ public final class SplitColumn {
     }
 
     void restart() {
+        corrections.restart();
+        review.ifPresent(ReviewSheet::restart);
         doubts.clear();
         read = 0;
         blank = 0;
@@ -217,11 +232,17 @@ public final class SplitColumn {
         return Map.copyOf(doubts);
     }
 
+    /** Returns the corrections of this column, with what they have matched so far. */
+    ColumnCorrections corrections() {
+        return corrections;
+    }
+
     /** Returns what was read, in sentences. */
     List<String> report() {
         List<String> lines = new ArrayList<>();
         lines.add(source + ": " + (read - doubtful) + " read with confidence, " + doubtful + " doubtful"
-                + (blank > 0 ? ", " + blank + " blank" : ""));
+                + (blank > 0 ? ", " + blank + " blank" : "")
+                + (corrections.corrected() > 0 ? ", " + corrections.corrected() + " corrected" : ""));
         doubts.entrySet().stream()
                 .sorted(Map.Entry.<Doubt, Long>comparingByValue().reversed().thenComparing(Map.Entry.comparingByKey()))
                 .forEach(doubt -> lines.add("  " + doubt.getValue() + " "

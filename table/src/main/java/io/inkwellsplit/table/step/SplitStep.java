@@ -5,6 +5,8 @@ import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.address.AddressStandard.Rule;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.correct.Corrections;
+import io.inkwellsplit.table.correct.ReviewSheet;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -34,6 +36,8 @@ public final class SplitStep implements Step {
     private final OptionalDouble doubtBelow;
     private final Optional<String> country;
     private final AddressStandard standard;
+    private final Corrections corrections;
+    private final Optional<ReviewSheet> review;
 
     private SplitStep(Builder builder) {
         this.wanted = List.copyOf(builder.wanted);
@@ -44,6 +48,8 @@ public final class SplitStep implements Step {
         this.doubtBelow = builder.doubtBelow;
         this.country = builder.country;
         this.standard = builder.standard;
+        this.corrections = builder.corrections;
+        this.review = builder.review;
     }
 
     /** Whether confidence and doubts have columns. */
@@ -74,6 +80,8 @@ public final class SplitStep implements Step {
         private OptionalDouble doubtBelow = OptionalDouble.empty();
         private Optional<String> country = Optional.empty();
         private AddressStandard standard = AddressStandard.asWritten();
+        private Corrections corrections = Corrections.none();
+        private Optional<ReviewSheet> review = Optional.empty();
 
         private Builder() {}
 
@@ -163,6 +171,18 @@ public final class SplitStep implements Step {
             return this;
         }
 
+        /** Sets a person's corrections, which stand above what is read and teach the columns; none if not set. */
+        public Builder corrections(Corrections told) {
+            corrections = told;
+            return this;
+        }
+
+        /** Sets a sheet that takes the doubtful values; none if not set. */
+        public Builder review(ReviewSheet sheet) {
+            review = Optional.of(sheet);
+            return this;
+        }
+
         /** Sets the confidence, 0 to 1, below which a row is doubtful; each splitter's own standard if not set. */
         public Builder doubtBelow(double confidence) {
             if (!(confidence >= 0 && confidence <= 1)) {
@@ -208,10 +228,12 @@ public final class SplitStep implements Step {
                         doubtBelow,
                         country,
                         standard,
+                        corrections,
+                        review,
                         titlesOut));
             }
         }
-        return new BoundSplit(header, Collections.unmodifiableList(columns), learning);
+        return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections);
     }
 
     private void checkParts() {

@@ -6,6 +6,8 @@ import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.table.correct.ColumnCorrections;
+import io.inkwellsplit.table.correct.Corrections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -53,6 +55,10 @@ public enum Subject {
 
     static boolean isFiner(PartKey part) {
         return part instanceof NamePart name ? name.isFiner() : ((AddressPart) part).isFiner();
+    }
+
+    ColumnCorrections corrections(Corrections all, String title) {
+        return this == NAME ? all.forNames(title) : all.forAddresses(title);
     }
 
     ColumnReader reader(OptionalDouble doubtBelow, Optional<String> country) {

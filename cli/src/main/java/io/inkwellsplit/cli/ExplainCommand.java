@@ -1,0 +1,41 @@
+package io.inkwellsplit.cli;
+
+import io.inkwellsplit.table.step.Explanation;
+import io.inkwellsplit.table.step.Subject;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Tells how one value is read. */
+@Command(
+        name = "explain",
+        description =
+                "Tells how one value is read: its parts and their places, the other ways in which it was weighed, and "
+                        + "what spoke for each. For a row of a table, in the light of its column: split FILE --name COLUMN "
+                        + "--explain ROW.",
+        mixinStandardHelpOptions = true)
+final class ExplainCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "TEXT", description = "The value.")
+    String text = "";
+
+    @Option(names = "--address", description = "It is an address; otherwise it is a name.")
+    boolean address;
+
+    @Option(names = "--country", paramLabel = "CODE", description = "The country of an address that names none.")
+    @Nullable String country;
+
+    @Spec
+    CommandSpec spec = CommandSpec.create();
+
+    @Override
+    public Integer call() {
+        Explanation.of(address ? Subject.ADDRESS : Subject.NAME, text, Optional.ofNullable(country))
+                .forEach(spec.commandLine().getOut()::println);
+        return ExitCodes.DONE;
+    }
+}

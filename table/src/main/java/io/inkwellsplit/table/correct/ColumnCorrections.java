@@ -1,0 +1,199 @@
+package io.inkwellsplit.table.correct;
+
+import io.inkwellsplit.address.AddressEvidence;
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.name.NameEvidence;
+import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Span;
+import io.inkwellsplit.table.correct.Correction.Scope;
+import io.inkwellsplit.table.survey.ValueShape;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** The corrections of one column: they teach it, and stand above what is read. */
+public final class ColumnCorrections {
+    /** A word that a person speaks for counts as much as so many values of the column. */
+    private static final int TEACHES_WORD = 50;
+
+    private static final int TEACHES_VALUE = 5;
+
+    private final CorrectedReading made;
+    private final Map<String, Correction> values = new HashMap<>();
+    private final Map<String, Correction> shapes = new HashMap<>();
+    private final List<Correction> words = new ArrayList<>();
+    private final Map<Correction, Long> matched = new LinkedHashMap<>();
+    private long corrected;
+
+    ColumnCorrections(CorrectedReading made, List<Correction> corrections) {
+        this.made = made;
+        for (Correction correction : corrections) {
+            matched.put(correction, 0L);
+            switch (correction.scope()) {
+                case VALUE -> values.putIfAbsent(Correction.plain(correction.text()), correction);
+                case SHAPE -> shapes.putIfAbsent(correction.text(), correction);
+                case WORD -> words.add(correction);
+            }
+        }
+    }
+
+    /** Returns whether there is nothing to correct. */
+    public boolean isEmpty() {
+        return matched.isEmpty();
+    }
+
+    /** Teaches a column of names. */
+    public void teach(NameEvidence evidence) {
+        words.forEach(word -> made.key(word.is())
+                .filter(NamePart.class::isInstance)
+                .ifPresent(role -> evidence.teach(word.text(), (NamePart) role, TEACHES_WORD)));
+        values.values().forEach(value -> parts(value.is())
+                .forEach((key, text) -> evidence.teach(text, (NamePart) key, TEACHES_VALUE)));
+    }
+
+    /** Teaches a column of addresses. */
+    public void teach(AddressEvidence evidence) {
+        words.forEach(word -> made.key(word.is())
+                .filter(AddressPart.class::isInstance)
+                .ifPresent(part -> evidence.teach(word.text(), (AddressPart) part, TEACHES_WORD)));
+        values.values().forEach(value -> parts(value.is())
+                .forEach((key, text) -> evidence.teach(text, (AddressPart) key, TEACHES_VALUE)));
+    }
+
+    /** Reads a value: as a correction says, or as the column's reader does. */
+    public Reading read(String value, Function<String, Reading> reader) {
+        Correction whole = values.get(Correction.plain(value));
+        if (whole != null) {
+            Optional<Reading> reading = made.of(value, parts(whole.is()));
+            if (reading.isPresent()) {
+                return counted(whole, reading.get());
+            }
+        }
+        Correction shape = shapes.isEmpty() ? null : shapes.get(ValueShape.of(value.strip()));
+        if (shape != null) {
+            Optional<Reading> reading = made.of(value, byShape(value, shape.is()));
+            if (reading.isPresent()) {
+                return counted(shape, reading.get());
+            }
+        }
+        Reading reading = reader.apply(value);
+        for (Correction word : words) {
+            reading = withWord(reading, word);
+        }
+        return reading;
+    }
+
+    private Reading counted(Correction correction, Reading reading) {
+        matched.merge(correction, 1L, Long::sum);
+        corrected++;
+        return reading;
+    }
+
+    private Reading withWord(Reading reading, Correction word) {
+        Optional<Span> place = find(reading.source(), word.text());
+        Optional<PartKey> key = made.key(word.is());
+        if (place.isEmpty() || key.isEmpty()) {
+            return reading;
+        }
+        if (holds(reading.parts(), key.get(), place.get())) {
+            matched.merge(word, 1L, Long::sum);
+            return reading;
+        }
+        for (Alternative alternative : reading.alternatives()) {
+            if (holds(alternative.parts(), key.get(), place.get())) {
+                return counted(word, made.of(reading.source(), alternative));
+            }
+        }
+        return counted(word, made.with(reading, key.get(), place.get()));
+    }
+
+    /** Whether a part holds some words in one of its pieces. */
+    private static boolean holds(List<Part> parts, PartKey key, Span words) {
+        return parts.stream()
+                .filter(part -> part.key() == key)
+                .flatMap(part -> part.spans().stream())
+                .anyMatch(span -> span.start() <= words.start() && words.end() <= span.end());
+    }
+
+    private static Optional<Span> find(String source, String words) {
+        String text = source.toLowerCase(Locale.ROOT);
+        String wanted = words.toLowerCase(Locale.ROOT);
+        if (text.length() != source.length()) {
+            return Optional.empty();
+        }
+        for (int at = text.indexOf(wanted); at >= 0; at = text.indexOf(wanted, at + 1)) {
+            int end = at + wanted.length();
+            boolean starts = at == 0 || !Character.isLetterOrDigit(text.charAt(at - 1));
+            boolean ends = end == text.length() || !Character.isLetterOrDigit(text.charAt(end));
+            if (starts && ends) {
+                return Optional.of(new Span(at, end));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Returns parts from {@code first=Ines; last=Brandt}; keys that are none are left out, as they were refused before. */
+    private Map<PartKey, String> parts(String is) {
+        Map<PartKey, String> parts = new LinkedHashMap<>();
+        for (String pair : is.split(";")) {
+            int equals = pair.indexOf('=');
+            if (equals > 0) {
+                made.key(pair.substring(0, equals).strip())
+                        .ifPresent(
+                                key -> parts.put(key, pair.substring(equals + 1).strip()));
+            }
+        }
+        return parts;
+    }
+
+    /** Returns parts from a part for each word: {@code last first middle}. */
+    private Map<PartKey, String> byShape(String value, String is) {
+        String[] roles = is.strip().split("\\s+");
+        String[] pieces = value.strip().split("[\\s,]+");
+        Map<PartKey, String> parts = new LinkedHashMap<>();
+        for (int i = 0; i < Math.min(roles.length, pieces.length); i++) {
+            String piece = pieces[i];
+            made.key(roles[i]).ifPresent(key -> parts.merge(key, piece, (a, b) -> a + " " + b));
+        }
+        return parts;
+    }
+
+    /** Returns how many values a correction has changed. */
+    public long corrected() {
+        return corrected;
+    }
+
+    /** Forgets what was counted. */
+    public void restart() {
+        matched.replaceAll((correction, count) -> 0L);
+        corrected = 0;
+    }
+
+    /** Returns the lines of the file that are for this column. */
+    public List<Long> lines() {
+        return matched.keySet().stream().map(Correction::line).toList();
+    }
+
+    /** Returns the lines of the file whose corrections have matched nothing. */
+    public List<Long> unused() {
+        return matched.entrySet().stream()
+                .filter(entry -> entry.getValue() == 0)
+                .map(entry -> entry.getKey().line())
+                .toList();
+    }
+
+    /** Whether a correction of a whole value fits it. */
+    boolean fits(Correction correction) {
+        return correction.scope() != Scope.VALUE
+                || made.of(correction.text(), parts(correction.is())).isPresent();
+    }
+}

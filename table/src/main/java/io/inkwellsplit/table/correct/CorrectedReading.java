@@ -1,0 +1,177 @@
+package io.inkwellsplit.table.correct;
+
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.ReadingBuilder;
+import io.inkwellsplit.reading.Span;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Makes readings of what a person has said, with the places of the parts in their source. */
+final class CorrectedReading {
+    private final PartKey[] keys;
+    private final Kind usual;
+    private final PartKey unplaced;
+
+    private CorrectedReading(PartKey[] keys, Kind usual, PartKey unplaced) {
+        this.keys = keys;
+        this.usual = usual;
+        this.unplaced = unplaced;
+    }
+
+    static CorrectedReading ofNames() {
+        return new CorrectedReading(NamePart.values(), Kind.PERSON, NamePart.UNPLACED);
+    }
+
+    static CorrectedReading ofAddresses() {
+        return new CorrectedReading(AddressPart.values(), Kind.ADDRESS, AddressPart.UNPLACED);
+    }
+
+    Optional<PartKey> key(String name) {
+        for (PartKey key : keys) {
+            if (key.key().equals(name)) {
+                return Optional.of(key);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Returns a reading of parts by key; none where a part does not stand in the value. What no part claims is unplaced. */
+    Optional<Reading> of(String value, Map<PartKey, String> parts) {
+        ReadingBuilder builder = builder(value, kind(parts));
+        boolean[] taken = new boolean[value.length()];
+        for (Map.Entry<PartKey, String> part : parts.entrySet()) {
+            for (String piece : pieces(value, taken, part.getValue())) {
+                int at = free(value, taken, piece);
+                if (at < 0) {
+                    return Optional.empty();
+                }
+                builder.add(part.getKey(), at, at + piece.length());
+                java.util.Arrays.fill(taken, at, at + piece.length(), true);
+            }
+        }
+        addUnplaced(value, taken, builder);
+        return Optional.of(builder.build(1, Set.of()));
+    }
+
+    private Kind kind(Map<PartKey, String> parts) {
+        boolean couple = parts.keySet().stream().anyMatch(key -> key.key().startsWith("second_"));
+        return parts.containsKey(NamePart.ORGANISATION) ? Kind.ORGANISATION : couple ? Kind.COUPLE : usual;
+    }
+
+    private ReadingBuilder builder(String value, Kind kind) {
+        ReadingBuilder builder = new ReadingBuilder(keys, source -> List.of());
+        builder.start(value, kind);
+        return builder;
+    }
+
+    /** A part stands in one piece, or word by word in several places. */
+    private static List<String> pieces(String value, boolean[] taken, String text) {
+        return free(value, taken, text) >= 0
+                ? List.of(text)
+                : List.of(text.strip().split("\\s+"));
+    }
+
+    private static int free(String value, boolean[] taken, String piece) {
+        for (int at = value.indexOf(piece); at >= 0 && !piece.isEmpty(); at = value.indexOf(piece, at + 1)) {
+            boolean free = !taken[at] && !taken[at + piece.length() - 1];
+            boolean starts = at == 0 || !Character.isLetterOrDigit(value.charAt(at - 1)) || !isWord(piece, 0);
+            int end = at + piece.length();
+            boolean ends = end == value.length() || !Character.isLetterOrDigit(value.charAt(end)) || !isWord(piece, -1);
+            if (free && starts && ends) {
+                return at;
+            }
+        }
+        return -1;
+    }
+
+    private static boolean isWord(String piece, int at) {
+        return Character.isLetterOrDigit(piece.charAt(at < 0 ? piece.length() - 1 : at));
+    }
+
+    private void addUnplaced(String value, boolean[] taken, ReadingBuilder builder) {
+        int i = 0;
+        while (i < value.length()) {
+            int start = i;
+            boolean letters = false;
+            while (i < value.length() && !taken[i]) {
+                letters |= Character.isLetterOrDigit(value.charAt(i));
+                i++;
+            }
+            if (letters) {
+                int from = start;
+                int to = i;
+                while (!Character.isLetterOrDigit(value.charAt(from))) {
+                    from++;
+                }
+                while (!Character.isLetterOrDigit(value.charAt(to - 1))) {
+                    to--;
+                }
+                builder.add(unplaced, from, to);
+            }
+            i = Math.max(i, start + 1);
+        }
+    }
+
+    /** Returns a reading as one of its alternatives. */
+    Reading of(String value, Alternative alternative) {
+        ReadingBuilder builder = builder(value, alternative.kind());
+        for (Part part : alternative.parts()) {
+            part.spans().forEach(span -> builder.add(part.key(), span.start(), span.end()));
+        }
+        return builder.build(1, Set.of());
+    }
+
+    /** Returns a reading in which some words are a part, and are taken out of all others. */
+    Reading with(Reading reading, PartKey key, Span words) {
+        ReadingBuilder builder = builder(reading.source(), reading.kind());
+        boolean added = false;
+        for (Part part : reading.parts()) {
+            List<Span> spans = new ArrayList<>();
+            for (Span span : part.spans()) {
+                cut(reading.source(), span, words, spans);
+            }
+            if (part.key() == key && !added) {
+                builder.add(key, words.start(), words.end());
+                added = true;
+            }
+            spans.forEach(span -> builder.add(part.key(), span.start(), span.end()));
+        }
+        if (!added) {
+            builder.add(key, words.start(), words.end());
+        }
+        return builder.build(1, Set.of());
+    }
+
+    /** Adds what is left of a place when some words go, without the blanks and signs at the cut. */
+    private static void cut(String source, Span span, Span words, List<Span> to) {
+        if (span.end() <= words.start() || span.start() >= words.end()) {
+            to.add(span);
+            return;
+        }
+        add(source, span.start(), words.start(), to);
+        add(source, words.end(), span.end(), to);
+    }
+
+    private static void add(String source, int from, int end, List<Span> to) {
+        int start = from;
+        int stop = end;
+        while (start < stop && !Character.isLetterOrDigit(source.charAt(start))) {
+            start++;
+        }
+        while (stop > start && Character.isWhitespace(source.charAt(stop - 1))) {
+            stop--;
+        }
+        if (stop > start) {
+            to.add(new Span(start, stop));
+        }
+    }
+}

@@ -1,0 +1,38 @@
+package io.inkwellsplit.table.correct;
+
+import java.text.Normalizer;
+import java.util.Locale;
+
+/**
+ * One line of a corrections file.
+ *
+ * @param line its line in the file, from 1
+ * @param column the title of the column it is for; empty for every column
+ * @param scope what {@code text} is
+ * @param text a value, a word or phrase, or a shape
+ * @param is what it is: parts with their texts, one part, or a part for each word
+ */
+record Correction(long line, String column, Scope scope, String text, String is) {
+    /** What a correction is about. */
+    enum Scope {
+        /** One value, whole. */
+        VALUE,
+        /** A word, or several in a row, wherever they stand. */
+        WORD,
+        /** Every value of a shape. */
+        SHAPE;
+
+        String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** Returns a text as it is compared: blanks at the ends and in a row make no difference, nor does the Unicode form. */
+    static String plain(String text) {
+        return Normalizer.normalize(text.strip().replaceAll("\\s+", " "), Normalizer.Form.NFC);
+    }
+
+    boolean isFor(String title) {
+        return column.isEmpty() || column.equalsIgnoreCase(title.strip());
+    }
+}

@@ -1,0 +1,172 @@
+package io.inkwellsplit.table.correct;
+
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.correct.Correction.Scope;
+import io.inkwellsplit.table.csv.CsvSource;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A file of corrections, a text table with the columns {@code Column}, {@code For}, {@code Text} and {@code Is}; others are
+ * left alone, so that a review sheet is one as well. A line without {@code Is} corrects nothing.
+ *
+ * <p>{@code For} is {@code value} ({@code Is}: {@code first=Ines; last=Brandt}), {@code word} ({@code Is}: one part, such as
+ * {@code first} or {@code city}) or {@code shape} ({@code Is}: a part for each word, such as {@code last first}). {@code
+ * Column} is the title of the column, or empty for every one.
+ */
+public final class Corrections {
+    private final String file;
+    private final List<Correction> corrections;
+    private final List<String> contradictions;
+
+    private Corrections(String file, List<Correction> corrections, List<String> contradictions) {
+        this.file = file;
+        this.corrections = List.copyOf(corrections);
+        this.contradictions = List.copyOf(contradictions);
+    }
+
+    /** Returns no corrections. */
+    public static Corrections none() {
+        return new Corrections("", List.of(), List.of());
+    }
+
+    /**
+     * Reads a file.
+     *
+     * @throws TableException if it cannot be read, lacks a column, or a line says what cannot be, naming the line
+     */
+    public static Corrections read(Path file) {
+        try (CsvSource source = CsvSource.open(file)) {
+            int column = index(file, source, "Column");
+            int scope = index(file, source, "For");
+            int text = index(file, source, "Text");
+            int is = index(file, source, "Is");
+            List<Correction> corrections = new ArrayList<>();
+            List<String> contradictions = new ArrayList<>();
+            Map<String, Correction> seen = new HashMap<>();
+            for (Iterator<Row> rows = source.rows(); rows.hasNext(); ) {
+                Row row = rows.next();
+                List<String> cells = row.cells();
+                if (cells.size() <= Math.max(Math.max(column, scope), Math.max(text, is))
+                        || cells.get(is).isBlank()) {
+                    continue;
+                }
+                Correction one = new Correction(
+                        row.line(),
+                        cells.get(column).strip(),
+                        scope(file, row, cells.get(scope)),
+                        cells.get(text),
+                        cells.get(is).strip());
+                check(file, one);
+                String plain = Correction.plain(one.text());
+                String same = one.scope() == Scope.WORD ? plain.toLowerCase(Locale.ROOT) : plain;
+                String key = one.column().toLowerCase(Locale.ROOT) + "\t" + one.scope() + "\t" + same;
+                Correction before = seen.putIfAbsent(key, one);
+                if (before == null) {
+                    corrections.add(one);
+                } else if (!before.is().equals(one.is())) {
+                    contradictions.add(
+                            "line " + one.line() + " contradicts line " + before.line() + ", which is followed");
+                }
+            }
+            return new Corrections(String.valueOf(file.getFileName()), corrections, contradictions);
+        }
+    }
+
+    private static int index(Path file, CsvSource source, String title) {
+        for (int i = 0; i < source.header().size(); i++) {
+            if (source.header().get(i).strip().equalsIgnoreCase(title)) {
+                return i;
+            }
+        }
+        throw new TableException(
+                Problem.SETTING, file + " has no column \"" + title + "\"; corrections need Column, For, Text and Is.");
+    }
+
+    private static Scope scope(Path file, Row row, String written) {
+        for (Scope scope : Scope.values()) {
+            if (scope.key().equals(written.strip().toLowerCase(Locale.ROOT))) {
+                return scope;
+            }
+        }
+        throw refuse(file, row.line(), "For is \"" + written + "\"; it is value, word or shape");
+    }
+
+    /** Whether a correction can be one of a name or of an address. */
+    private static void check(Path file, Correction correction) {
+        boolean names = isPossible(CorrectedReading.ofNames(), correction);
+        boolean addresses = isPossible(CorrectedReading.ofAddresses(), correction);
+        if (!names && !addresses) {
+            throw refuse(file, correction.line(), "\"" + correction.is() + "\" has a key that is no part");
+        }
+        boolean fits = names && new ColumnCorrections(CorrectedReading.ofNames(), List.of()).fits(correction)
+                || addresses && new ColumnCorrections(CorrectedReading.ofAddresses(), List.of()).fits(correction);
+        if (!fits) {
+            throw refuse(file, correction.line(), "a part of Is does not stand in Text");
+        }
+    }
+
+    private static boolean isPossible(CorrectedReading made, Correction correction) {
+        String[] keys =
+                switch (correction.scope()) {
+                    case VALUE ->
+                        correction.is().replaceAll("=[^;]*", "").strip().split("\\s*;\\s*");
+                    case WORD -> new String[] {correction.is()};
+                    case SHAPE -> correction.is().split("\\s+");
+                };
+        for (String key : keys) {
+            Optional<PartKey> known = made.key(key.strip());
+            if (known.isEmpty()
+                    || correction.scope() == Scope.VALUE && correction.is().indexOf('=') < 0) {
+                return false;
+            }
+        }
+        return keys.length > 0;
+    }
+
+    private static TableException refuse(Path file, long line, String why) {
+        return new TableException(Problem.SETTING, file + ", line " + line + ": " + why + ".");
+    }
+
+    /** Returns the corrections for a column of names. */
+    public ColumnCorrections forNames(String title) {
+        return forColumn(title, CorrectedReading.ofNames());
+    }
+
+    /** Returns the corrections for a column of addresses. */
+    public ColumnCorrections forAddresses(String title) {
+        return forColumn(title, CorrectedReading.ofAddresses());
+    }
+
+    private ColumnCorrections forColumn(String title, CorrectedReading made) {
+        return new ColumnCorrections(
+                made,
+                corrections.stream()
+                        .filter(correction -> correction.isFor(title) && isPossible(made, correction))
+                        .toList());
+    }
+
+    /** Returns, in sentences, what is wrong with the file itself. */
+    public List<String> contradictions() {
+        return contradictions;
+    }
+
+    /** Returns the file's name. */
+    public String file() {
+        return file;
+    }
+
+    /** Returns the lines of all corrections. */
+    public List<Long> lines() {
+        return corrections.stream().map(Correction::line).toList();
+    }
+}

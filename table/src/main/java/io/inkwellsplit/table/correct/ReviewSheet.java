@@ -1,0 +1,176 @@
+package io.inkwellsplit.table.correct;
+
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Reason;
+import io.inkwellsplit.table.RowSink;
+import io.inkwellsplit.table.sort.RowSorter;
+import io.inkwellsplit.table.sort.SortKey;
+import io.inkwellsplit.table.sort.SortKey.Direction;
+import io.inkwellsplit.table.survey.ValueShape;
+import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * The doubtful values of a run as a table to correct: a line for each distinct value, those of one shape and doubt
+ * together, what settles most rows first. Filled in, in the column {@code Is}, it is a corrections file.
+ */
+public final class ReviewSheet {
+    /** The titles of the sheet; the first four are those of a corrections file. */
+    public static final List<String> TITLES = List.of(
+            "Column",
+            "For",
+            "Text",
+            "Is",
+            "Rows",
+            "Group",
+            "Rows in group",
+            "Shape",
+            "Doubts",
+            "Confidence",
+            "Read as",
+            "Runner-up",
+            "Runner-up's probability",
+            "Why");
+
+    private static final int ROWS = 4;
+    private static final int GROUP_ROWS = 6;
+    private static final int REASONS = 3;
+    /** Where every value has a shape of its own, groups beyond so many are as good as no groups. */
+    private static final int MOST_GROUPS = 100_000;
+
+    private final SortKey exact = SortKey.exact();
+    private RowSorter values = new RowSorter();
+    private final Map<String, Long> groups = new HashMap<>();
+    private long lines;
+
+    /** Adds a reading if it is doubtful. */
+    public void add(String column, Reading reading) {
+        if (reading.doubts().isEmpty()) {
+            return;
+        }
+        String shape = ValueShape.of(reading.source().strip());
+        String doubts = reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; "));
+        List<Alternative> ways = reading.alternatives();
+        String group = column + "\t" + shape + "\t" + doubts;
+        if (groups.size() < MOST_GROUPS || groups.containsKey(group)) {
+            groups.merge(group, 1L, Long::sum);
+        }
+        ByteArrayOutputStream key = new ByteArrayOutputStream();
+        exact.add(column, Direction.RISING, key);
+        exact.add(reading.source(), Direction.RISING, key);
+        values.add(
+                key.toByteArray(),
+                List.of(
+                        column,
+                        "value",
+                        reading.source(),
+                        "",
+                        "",
+                        "",
+                        "",
+                        shape,
+                        doubts,
+                        String.format(Locale.ROOT, "%.3f", reading.confidence()),
+                        parts(reading.parts()),
+                        ways.size() > 1 ? parts(ways.get(1).parts()) : "",
+                        ways.size() > 1
+                                ? String.format(Locale.ROOT, "%.3f", ways.get(1).probability())
+                                : "",
+                        why(reading, ways)));
+    }
+
+    private static String parts(List<Part> parts) {
+        return parts.stream()
+                .filter(part -> !(part.key() instanceof NamePart name && name.isFiner())
+                        && !(part.key() instanceof AddressPart address && address.isFiner()))
+                .map(part -> part.key().key() + "=" + part.text())
+                .collect(Collectors.joining("; "));
+    }
+
+    private static String why(Reading reading, List<Alternative> ways) {
+        String doubts = reading.doubts().stream().map(Doubt::sentence).collect(Collectors.joining(" "));
+        if (ways.isEmpty()) {
+            return doubts;
+        }
+        String reasons = ways.get(0).reasons().stream()
+                .filter(reason -> reason.weight() > 0)
+                .map(Reason::sentence)
+                .distinct()
+                .limit(REASONS)
+                .collect(Collectors.joining("; "));
+        return reasons.isEmpty() ? doubts : doubts + " Read so because: " + reasons + ".";
+    }
+
+    /** Forgets what was added. */
+    public void restart() {
+        values = new RowSorter();
+        groups.clear();
+        lines = 0;
+    }
+
+    /** Writes the sheet, and forgets what was added. */
+    public void writeTo(RowSink sink) {
+        RowSorter ordered = new RowSorter();
+        byte[][] current = {{}};
+        long[] count = {0};
+        List<List<String>> last = new ArrayList<>(List.of(List.of()));
+        values.drain((key, cells) -> {
+            if (count[0] > 0 && !Arrays.equals(key, current[0])) {
+                add(ordered, last.get(0), count[0]);
+                count[0] = 0;
+            }
+            current[0] = key;
+            last.set(0, cells);
+            count[0]++;
+        });
+        if (count[0] > 0) {
+            add(ordered, last.get(0), count[0]);
+        }
+        sink.header(TITLES);
+        Map<String, Integer> numbers = new HashMap<>();
+        ordered.drain((key, cells) -> {
+            List<String> row = new ArrayList<>(cells);
+            String group = row.get(0) + "\t" + row.get(7) + "\t" + row.get(8);
+            Integer number = numbers.computeIfAbsent(group, g -> numbers.size() + 1);
+            row.set(5, Integer.toString(number));
+            lines++;
+            sink.row(row);
+        });
+        sink.finish();
+    }
+
+    private void add(RowSorter ordered, List<String> cells, long rows) {
+        String group = cells.get(0) + "\t" + cells.get(7) + "\t" + cells.get(8);
+        long inGroup = groups.getOrDefault(group, rows);
+        List<String> row = new ArrayList<>(cells);
+        row.set(ROWS, Long.toString(rows));
+        row.set(GROUP_ROWS, Long.toString(inGroup));
+        ByteArrayOutputStream key = new ByteArrayOutputStream();
+        key.writeBytes(falling(inGroup));
+        exact.add(group, Direction.RISING, key);
+        key.writeBytes(falling(rows));
+        exact.add(cells.get(2), Direction.RISING, key);
+        ordered.add(key.toByteArray(), row);
+    }
+
+    private static byte[] falling(long count) {
+        return ByteBuffer.allocate(Long.BYTES).putLong(Long.MAX_VALUE - count).array();
+    }
+
+    /** Returns how many lines were written. */
+    public long lines() {
+        return lines;
+    }
+}

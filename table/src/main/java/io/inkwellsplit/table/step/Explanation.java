@@ -1,0 +1,94 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Reason;
+import io.inkwellsplit.reading.Suggestion;
+import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.RowSource;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+
+/** Tells how one value was read: its parts, the other ways in which it was weighed, and what decided. */
+public final class Explanation {
+    private static final int WAYS = 4;
+
+    private Explanation() {}
+
+    /** Explains a value by itself; {@code country} is that of an address which names none. */
+    public static List<String> of(Subject subject, String value, Optional<String> country) {
+        return of(subject.reader(OptionalDouble.empty(), country).read(value));
+    }
+
+    /**
+     * Explains the value of a row, in the light of its column.
+     *
+     * @param row its number among the rows, from 1
+     * @throws io.inkwellsplit.table.TableException if there is no such row or column
+     */
+    public static List<String> of(
+            RowSource source, Subject subject, String column, long row, Optional<String> country) {
+        int index = Columns.find(source.header(), column);
+        ColumnReader reader = subject.reader(OptionalDouble.empty(), country);
+        String value = "";
+        boolean found = false;
+        for (Iterator<Row> rows = source.rows(); rows.hasNext(); ) {
+            Row next = rows.next();
+            if (next.cells().size() == source.header().size()) {
+                reader.observe(next.cells().get(index));
+                if (next.number() == row) {
+                    value = next.cells().get(index);
+                    found = true;
+                }
+            }
+        }
+        if (!found) {
+            throw Settings.refuse("There is no row " + row + " to explain, or it has too many or too few cells.");
+        }
+        return of(reader.read(value));
+    }
+
+    private static List<String> of(Reading reading) {
+        List<String> lines = new ArrayList<>();
+        lines.add("\"" + reading.source() + "\" is read as " + reading.kind().key()
+                + (reading.country().isEmpty() ? "" : " in " + reading.country())
+                + String.format(Locale.ROOT, ", confidence %.3f", reading.confidence()));
+        for (Part part : reading.parts()) {
+            String places = part.spans().stream()
+                    .map(span -> (span.start() + 1) + "–" + span.end())
+                    .collect(Collectors.joining(", "));
+            lines.add("  " + (Subject.isFiner(part.key()) ? "  " : "")
+                    + part.key().key() + ": " + part.text() + "  (characters " + places + ")");
+        }
+        for (Doubt doubt : reading.doubts()) {
+            lines.add("  doubt " + doubt.code() + ": " + doubt.sentence());
+        }
+        for (Suggestion suggestion : reading.suggestions()) {
+            lines.add("  suggested " + suggestion.part().key() + ": " + suggestion.value());
+        }
+        List<Alternative> ways = reading.alternatives();
+        lines.add(ways.size() < 2 ? "There was one way to read it." : ways.size() + " ways to read it were weighed:");
+        for (int i = 0; i < Math.min(WAYS, ways.size()); i++) {
+            Alternative way = ways.get(i);
+            lines.add(String.format(
+                    Locale.ROOT,
+                    "  %.3f  %s",
+                    way.probability(),
+                    way.parts().stream()
+                            .filter(part -> !Subject.isFiner(part.key()))
+                            .map(part -> part.key().key() + "=" + part.text())
+                            .collect(Collectors.joining("; "))));
+            for (Reason reason : way.reasons()) {
+                lines.add(String.format(Locale.ROOT, "         %+.2f  %s", reason.weight(), reason.sentence()));
+            }
+        }
+        return lines;
+    }
+}

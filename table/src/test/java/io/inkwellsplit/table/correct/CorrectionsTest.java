@@ -1,0 +1,175 @@
+package io.inkwellsplit.table.correct;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.name.NameLearning;
+import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Span;
+import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.csv.CsvOutput;
+import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.step.SplitStep;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+
+class CorrectionsTest {
+    @TempDir
+    Path folder;
+
+    private Corrections corrections(String... lines) throws IOException {
+        Path file = folder.resolve("corrections.csv");
+        Files.writeString(file, "Column,For,Text,Is\n" + String.join("\n", lines) + "\n");
+        return Corrections.read(file);
+    }
+
+    private static String name(Corrections corrections, String value) {
+        return NameLearning.plainParts(corrections.forNames("Patron").read(value, NameSplitter.standard()::split))
+                .toString();
+    }
+
+    @Test
+    void valuesWordsAndShapesStandAboveWhatIsRead() throws IOException {
+        assertThat(name(corrections("Patron,value,Brandt  Marlow,first=Marlow; last=Brandt"), "Brandt Marlow"))
+                .isEqualTo("{first=Marlow, last=Brandt}");
+        assertThat(name(corrections(",word,Mary Ann,first"), "Dr. Mary Ann Louise Brandt"))
+                .isEqualTo("{title=Dr., first=Mary Ann, middle=Louise, last=Brandt}");
+        assertThat(name(corrections("Patron,word,marlow,last"), "Marlow James"))
+                .isEqualTo("{first=James, last=Marlow}");
+        assertThat(name(corrections("Patron,shape,AA AA,last first"), "BRANDT INES"))
+                .isEqualTo("{first=INES, last=BRANDT}");
+        assertThat(name(corrections("Patron,value,The Quay,organisation=The Quay"), "The Quay"))
+                .contains("organisation=The Quay");
+        assertThat(name(corrections("Other,value,Brandt Marlow,first=Marlow; last=Brandt"), "Brandt Marlow"))
+                .isEqualTo("{first=Brandt, last=Marlow}");
+    }
+
+    @Test
+    void whatNoPartClaimsIsUnplaced() throws IOException {
+        Reading reading = corrections("Patron,value,\"Brandt, Ines (x7)\",first=Ines; last=Brandt")
+                .forNames("Patron")
+                .read("Brandt, Ines (x7)", NameSplitter.standard()::split);
+        assertThat(NameLearning.plainParts(reading))
+                .isEqualTo(Map.of("first", "Ines", "last", "Brandt", "unplaced", "x7"));
+        assertThat(reading.confidence()).isEqualTo(1);
+    }
+
+    @Test
+    void aTownIsATown() throws IOException {
+        ColumnCorrections towns = corrections("Address,word,Old Quay,city").forAddresses("Address");
+        Reading reading = towns.read("5 Elm St Old Quay CO 80911", AddressSplitter.standard()::split);
+        assertThat(reading.text(io.inkwellsplit.address.AddressPart.CITY)).isEqualTo("Old Quay");
+        assertThat(reading.text(io.inkwellsplit.address.AddressPart.STREET)).isEqualTo("5 Elm St");
+    }
+
+    @Test
+    void countsAndReportsWhatMatchesNothing() throws IOException {
+        Path list = folder.resolve("list.csv");
+        Files.writeString(list, "Patron\nBrandt Marlow\nMarlow James\nInes Okonedo\n");
+        Corrections told = corrections(
+                "Patron,value,Brandt Marlow,first=Marlow; last=Brandt",
+                "Patron,value,Nobody Here,first=Nobody; last=Here",
+                "Patron,word,Marlow,last",
+                "Patron,word,MARLOW,first",
+                "Patron,value,Ines Okonedo,");
+        assertThat(told.contradictions()).containsExactly("line 5 contradicts line 4, which is followed");
+        ReviewSheet sheet = new ReviewSheet();
+        SplitStep split = SplitStep.builder()
+                .name("Patron")
+                .corrections(told)
+                .review(sheet)
+                .build();
+        try (CsvSource source = CsvSource.open(list);
+                CsvOutput out = CsvOutput.create(folder.resolve("out.csv"), source.dialect(), WhenThere.REFUSE)) {
+            Run run = Run.of(source, List.of(split));
+            run.into(out);
+            assertThat(run.steps().get(0).report())
+                    .contains("corrections.csv: line 3 matches nothing any more")
+                    .anyMatch(line -> line.contains("2 corrected") || line.contains("1 corrected"));
+        }
+        assertThat(Files.readString(folder.resolve("out.csv")))
+                .contains("Brandt Marlow,,Marlow,,Brandt,", ",James,,Marlow,");
+    }
+
+    /** A review sheet whose runner-up is taken over is a corrections file. */
+    @Test
+    void theReviewSheetIsACorrectionsFile() throws IOException {
+        Path list = folder.resolve("list.csv");
+        Files.writeString(list, "Patron\nMARLOW JAMES\nJAMES MARLOW\nBRANDT INES\nMARLOW JAMES\nInes Okonedo\n");
+        ReviewSheet sheet = new ReviewSheet();
+        Path review = folder.resolve("review.csv");
+        split(list, SplitStep.builder().name("Patron").doubtBelow(1).review(sheet), "one.csv");
+        try (CsvOutput out = CsvOutput.create(review, io.inkwellsplit.table.csv.Dialect.STANDARD, WhenThere.REFUSE)) {
+            sheet.writeTo(out);
+        }
+        List<String> lines = Files.readAllLines(review);
+        assertThat(lines.get(0)).startsWith("Column,For,Text,Is,Rows,Group");
+        assertThat(lines.get(1)).startsWith("Patron,value,MARLOW JAMES,,2,1,").contains("AA AA", "Read so because");
+        Files.writeString(
+                review,
+                String.join("\n", lines).replace("BRANDT INES,,", "BRANDT INES,last=BRANDT; first=INES,") + "\n");
+        String out = split(list, SplitStep.builder().name("Patron").corrections(Corrections.read(review)), "two.csv");
+        assertThat(out).contains("BRANDT INES,,INES,,BRANDT,,,1.000,");
+    }
+
+    private String split(Path list, SplitStep.Builder step, String name) throws IOException {
+        try (CsvSource source = CsvSource.open(list);
+                CsvOutput out = CsvOutput.create(folder.resolve(name), source.dialect(), WhenThere.REFUSE)) {
+            Run.of(source, List.of(step.build())).into(out);
+        }
+        return Files.readString(folder.resolve(name));
+    }
+
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource(delimiter = '|', textBlock = """
+            P,value,Ines,first=Tobias    | line 2: a part of Is does not stand in Text
+            P,value,Ines,Ines            | line 2: "Ines" has a key that is no part
+            P,word,Ines,frist            | line 2: "frist" has a key that is no part
+            P,shape,Aa Aa,first lsat     | has a key that is no part
+            P,colour,Ines,first          | For is "colour"; it is value, word or shape
+            """)
+    void refusesWhatCannotBe(String line, String message) {
+        assertThatThrownBy(() -> corrections(line)).hasMessageContaining(message);
+    }
+
+    @Test
+    void refusesATableThatIsNone() throws IOException {
+        Path file = folder.resolve("x.csv");
+        Files.writeString(file, "Patron\nInes\n");
+        assertThatThrownBy(() -> Corrections.read(file)).hasMessageContaining("has no column \"Column\"");
+    }
+
+    /** Whatever is said of whichever value, nothing of it is lost and nothing stands in two parts. */
+    @Property(tries = 300)
+    void nothingIsLost(@ForAll String value, @ForAll String words) {
+        CorrectedReading made = CorrectedReading.ofNames();
+        made.of(value, Map.of(io.inkwellsplit.name.NamePart.LAST, words)).ifPresent(reading -> {
+            int[] claimed = new int[value.length()];
+            for (Part part : reading.parts()) {
+                for (Span span : part.spans()) {
+                    for (int i = span.start(); i < span.end(); i++) {
+                        claimed[i]++;
+                    }
+                }
+            }
+            for (int i = 0; i < value.length(); i++) {
+                assertThat(claimed[i]).isLessThanOrEqualTo(1);
+                if (Character.isLetterOrDigit(value.charAt(i))) {
+                    assertThat(claimed[i]).isEqualTo(1);
+                }
+            }
+        });
+    }
+}
