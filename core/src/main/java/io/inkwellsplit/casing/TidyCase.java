@@ -147,7 +147,7 @@ public final class TidyCase {
             return lower;
         }
         String known = apostropheBehind ? null : words.written().get(lower);
-        if (lower.equals("mc") && kind == Kind.NAME && wordFollows(text, end)) {
+        if (lower.equals("mc") && wordFollows(text, end)) {
             return capitalised(lower);
         }
         if (known != null
@@ -156,13 +156,27 @@ public final class TidyCase {
                         || isWholeKnown(known, text, start, hyphened))) {
             return known;
         }
+        if (isCareOf(text, start, end)) {
+            return lower;
+        }
+        if (hasDigit(lower) && Character.isLetter(lower.charAt(0))) {
+            // A postcode or a code: M16, TR247NN.
+            return upper(lower);
+        }
         if (Character.isDigit(lower.charAt(0))) {
             return smallHouseLetters ? lower : numbered(lower);
         }
-        if (kind == Kind.ADDRESS && isStateCode(text, lower, start, end) || hasDigit(lower) && lower.length() <= 4) {
+        if (kind == Kind.ADDRESS && isStateCode(text, lower, start, end)) {
             return upper(lower);
         }
         return capitalised(lower);
+    }
+
+    /** {@code c/o} is small wherever it stands. */
+    private static boolean isCareOf(String text, int start, int end) {
+        return end - start == 1
+                && (text.regionMatches(true, start, "c/o ", 0, 4)
+                        || start > 1 && text.regionMatches(true, start - 2, "c/o ", 0, 4));
     }
 
     /** {@code O'Brien} has a name behind the apostrophe; {@code G'afur} and {@code Лук’ян} are one word. */
@@ -204,7 +218,22 @@ public final class TidyCase {
             return !(first && words.capitalAtStart().contains(lower)) && (lower.length() > 1 || !first);
         }
         boolean apostropheBehind = end < text.length() && isApostrophe(text.charAt(end));
+        if (kind == Kind.ADDRESS && isKnownNext(text, end)) {
+            // Ter NW is a terrace, ter Horst a name.
+            return false;
+        }
         return !first && (lower.length() > 1 || apostropheBehind || isBetweenWords(text, start, end));
+    }
+
+    /** Whether the next word is one that is written in a way of its own, such as a direction. */
+    private boolean isKnownNext(String text, int end) {
+        int from = end;
+        while (from < text.length() && text.charAt(from) == ' ') {
+            from++;
+        }
+        return from > end
+                && words.written()
+                        .containsKey(text.substring(from, wordEnd(text, from)).toLowerCase(language));
     }
 
     /** An index sets particles at the end: {@code Meulen, Odalys van der}. */
@@ -276,16 +305,20 @@ public final class TidyCase {
                 && Character.isLetter(text.charAt(next))
                 && Character.isDigit(text.charAt(next + 1));
         boolean numberFollows = canadian || next < text.length() && Character.isDigit(text.charAt(next));
-        boolean onlyPostcode = next == text.length() || numberFollows && restIsPostcode(text, next, canadian ? 3 : 4);
-        return onlyPostcode && (numberFollows || text.charAt(before) == ',');
+        boolean comma = text.charAt(before) == ',';
+        boolean betweenCommas = comma && (next == text.length() || text.charAt(end) == ',') && !numberFollows;
+        return betweenCommas || numberFollows && restIsPostcode(text, next, canadian ? 3 : 4);
     }
 
+    /** Digits, with letters between them in Canada alone, until a comma or the end. */
     private static boolean restIsPostcode(String text, int from, int least) {
         int digits = 0;
-        for (int i = from; i < text.length(); i++) {
-            digits += Character.isDigit(text.charAt(i)) ? 1 : 0;
-            if (text.charAt(i) == ',') {
-                break;
+        for (int i = from; i < text.length() && text.charAt(i) != ','; i++) {
+            char c = text.charAt(i);
+            digits += Character.isDigit(c) ? 1 : 0;
+            boolean letter = Character.isLetter(c) && least == 3;
+            if (!Character.isDigit(c) && c != '-' && c != ' ' && !letter) {
+                return false;
             }
         }
         return digits >= least;
