@@ -65,8 +65,7 @@ final class DemoCommand implements Callable<Integer> {
         command("split", file("members.csv"), "--name", "Member", "--out", file("members-split.csv"));
         command("split", file("sign-ups.csv"), "--name", "Singer", "--out", file("sign-ups-split.csv"));
         heading(out, "And the parts put back together: an index, greetings, address labels, contact cards.");
-        List<String> make =
-                List.of("--tidy-case", "--ready", "index", "--ready", "greeting", "--ready", "label", "--home", "US");
+        List<String> make = List.of("--tidy-case", "--ready", "index", "--ready", "greeting", "--ready", "label");
         command(with(make, "assemble", file("box-office-split.csv")));
         command(with(make, "assemble", file("box-office-split.csv"), "--out", file("letters.csv")));
         command("assemble", file("box-office-split.csv"), "--ready", "full", "--out", file("box-office.vcf"));

@@ -365,7 +365,12 @@ class CommandLineTest {
         Result result = inkwell.run("demo");
         assertThat(result.code()).isZero();
         assertThat(result.err()).isEmpty();
-        assertThat(result.out()).contains("Three lists of people", "Written: inkwell-demo/members-names.csv");
+        assertThat(result.out())
+                .contains(
+                        "Three lists of people",
+                        "Patron holds names",
+                        "Written: inkwell-demo/letters.csv",
+                        "Contacts: 163");
         assertThat(folder.resolve("inkwell-demo")).isDirectoryContaining("glob:**/box-office-split.csv");
         assertThat(Files.readAllLines(folder.resolve("inkwell-demo/box-office-split.csv")))
                 .hasSize(153);
@@ -374,7 +379,26 @@ class CommandLineTest {
 
     @Test
     void helpsEveryCommand() throws Exception {
-        for (String command : List.of("split", "assemble", "demo")) {
+        for (String command : List.of(
+                "survey",
+                "split",
+                "explain",
+                "assemble",
+                "patterns",
+                "cut",
+                "take",
+                "match",
+                "mask",
+                "tidy",
+                "glue",
+                "group",
+                "sort",
+                "columns",
+                "count",
+                "duplicates",
+                "run",
+                "job-schema",
+                "demo")) {
             Result result = inkwell.run(command, "--help");
             assertThat(result.code()).isZero();
             assertThat(result.out()).contains("Usage: inkwell " + command);

@@ -8,6 +8,7 @@ import io.inkwellsplit.piece.LikelySeparator;
 import io.inkwellsplit.piece.Tidying;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Reading;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Locale;
@@ -141,7 +142,7 @@ final class ColumnCounter {
                                 new ColumnSurvey.Shape(shape.shape(), shape.count(), shape.share(), shape.example()))
                         .toList(),
                 shapes.size(),
-                Map.copyOf(cases),
+                Collections.unmodifiableMap(new LinkedHashMap<>(cases)),
                 new TreeMap<>(stray),
                 separator);
     }

@@ -152,7 +152,9 @@ public record ColumnReadings(
             }
             read++;
             for (Part part : reading.parts()) {
-                parts.merge(part.key().key(), 1L, Long::sum);
+                if (!isFiner(part)) {
+                    parts.merge(part.key().key(), 1L, Long::sum);
+                }
                 if (part.key() == AddressPart.STATE && states.size() < MOST_STATES) {
                     states.merge(part.text(), 1L, Long::sum);
                 }
@@ -167,10 +169,14 @@ public record ColumnReadings(
             reading.doubts().forEach(doubt -> doubts.merge(doubt, 1L, Long::sum));
         }
 
+        private static boolean isFiner(Part part) {
+            return part.key() instanceof NamePart name && name.isFiner()
+                    || part.key() instanceof AddressPart address && address.isFiner();
+        }
+
         private static String labelled(Reading reading) {
             return reading.parts().stream()
-                    .filter(part -> !(part.key() instanceof NamePart name && name.isFiner())
-                            && !(part.key() instanceof AddressPart address && address.isFiner()))
+                    .filter(part -> !isFiner(part))
                     .map(part -> part.key().key() + " " + part.text())
                     .collect(Collectors.joining(" | "));
         }
