@@ -15,7 +15,7 @@ import picocli.CommandLine.Model.OptionSpec;
 final class JobSchema {
     static final List<String> INPUT = List.of("no-header", "charset");
     static final List<String> OUTPUT = List.of("replace", "set-aside", "describe");
-    private static final Set<String> ELSEWHERE = Set.of("help", "version", "out", "save-job", "explain");
+    private static final Set<String> ELSEWHERE = Set.of("help", "version", "out", "save-job", "explain", "quiet");
 
     private JobSchema() {}
 

@@ -51,6 +51,11 @@ final class OutputOptions {
             description = "Write what this command does as a job, for inkwell run.")
     @Nullable Path saveJob;
 
+    @Option(
+            names = {"-q", "--quiet"},
+            description = "Say nothing of what was done; errors and rows that were set aside are still told.")
+    boolean quiet;
+
     /** Returns whether any of it was asked for. */
     boolean isGiven() {
         return out != null || replace || setAside != null || describe || saveJob != null;

@@ -11,10 +11,12 @@ import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import io.inkwellsplit.table.step.Step;
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -108,9 +110,12 @@ abstract class TableCommand implements Callable<Integer> {
         if (input.file.isEmpty()) {
             throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
         }
-        try (CsvSource source = input.open(err)) {
-            prepare(source, output.isStandardOutput() ? err : out);
-            if (onlyTells(source, out)) {
+        PrintWriter to = output.quiet ? new PrintWriter(Writer.nullWriter()) : output.isStandardOutput() ? err : out;
+        long start = System.nanoTime();
+        try (CsvSource source = input.open(err);
+                Progress progress = new Progress(source, Terminal.isWatched() && !output.quiet)) {
+            prepare(progress, to);
+            if (onlyTells(progress, out)) {
                 return ExitCodes.DONE;
             }
             List<Step> steps = new ArrayList<>(steps());
@@ -118,7 +123,7 @@ abstract class TableCommand implements Callable<Integer> {
                 next.checkComplete();
                 steps.addAll(next.steps());
             }
-            Run run = Run.of(source, steps);
+            Run run = Run.of(progress, steps);
             if (output.out == null) {
                 PreviewSink sink = new PreviewSink();
                 run.into(sink);
@@ -127,14 +132,14 @@ abstract class TableCommand implements Callable<Integer> {
                 } else {
                     previewOfAll(run, sink.first(), out);
                 }
-                summary(run, out);
+                summary(run, to);
                 sink.asides().forEach(aside -> err.println("Would be set aside: " + aside + "."));
-                out.println("Nothing was written. To write it all: --out FILE");
+                to.println("Nothing was written. To write it all: --out FILE");
             } else {
-                write(run, source, output.out, output.isStandardOutput() ? err : out);
+                write(run, source, output.out, to, err);
+                to.printf(Locale.ROOT, "Time: %.1f s%n", (System.nanoTime() - start) / 1e9);
             }
             WhenThere whenThere = output.replace ? WhenThere.REPLACE : WhenThere.REFUSE;
-            PrintWriter to = output.isStandardOutput() ? err : out;
             finish(source, whenThere, to);
             following.forEach(next -> next.finish(source, whenThere, to));
             if (output.saveJob != null) {
@@ -157,7 +162,7 @@ abstract class TableCommand implements Callable<Integer> {
         }
     }
 
-    private void write(Run run, CsvSource source, String target, PrintWriter to) {
+    private void write(Run run, CsvSource source, String target, PrintWriter to, PrintWriter err) {
         try (TableOutput file = output.open(target, input, source)) {
             run.into(file);
             output.describe(target, source, run);
@@ -169,7 +174,7 @@ abstract class TableCommand implements Callable<Integer> {
                 to.println("Written: " + target);
             }
             if (file.asideFile() != null) {
-                to.println("Set aside, with the reason for each row: " + file.asideFile());
+                (output.quiet ? err : to).println("Set aside, with the reason for each row: " + file.asideFile());
             }
         }
     }

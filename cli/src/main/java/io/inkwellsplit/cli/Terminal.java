@@ -1,11 +1,27 @@
 package io.inkwellsplit.cli;
 
+import java.io.Console;
+
 /** What is known of the terminal. */
 final class Terminal {
     private static final int DEFAULT_WIDTH = 100;
     private static final int MIN_WIDTH = 40;
 
     private Terminal() {}
+
+    /** Returns whether a person looks at what is written to the standard streams. */
+    static boolean isWatched() {
+        Console console = System.console();
+        if (console == null) {
+            return false;
+        }
+        try {
+            // From JDK 22 on there is always a console, and it says itself whether it is one.
+            return (boolean) Console.class.getMethod("isTerminal").invoke(console);
+        } catch (ReflectiveOperationException e) {
+            return true;
+        }
+    }
 
     /** Returns the number of columns, as the shell or the launcher tells it. */
     static int width() {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * Writes the parts of an address the way the post or a register wants them; the reading itself keeps them as written.
@@ -151,7 +152,7 @@ public final class AddressStandard {
 
     private static String changed(String word, Map<String, String> abbreviations, boolean shorten) {
         String plain = plain(word);
-        for (Map.Entry<String, String> entry : new java.util.TreeMap<>(abbreviations).entrySet()) {
+        for (Map.Entry<String, String> entry : new TreeMap<>(abbreviations).entrySet()) {
             String from = shorten ? entry.getKey() : entry.getValue();
             String to = shorten ? entry.getValue() : entry.getKey();
             if (from.startsWith("-")) {

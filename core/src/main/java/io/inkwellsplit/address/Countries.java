@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The countries whose addresses are read, and the vocabulary of them all: a word has one number, and each country says
@@ -201,7 +202,7 @@ final class Countries {
     }
 
     /** Returns the country with a code, in any case. */
-    java.util.Optional<Country> withCode(String code) {
+    Optional<Country> withCode(String code) {
         String wanted = code.toUpperCase(Locale.ROOT);
         return countries.stream().filter(each -> each.code.equals(wanted)).findFirst();
     }

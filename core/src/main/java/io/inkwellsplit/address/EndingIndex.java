@@ -1,6 +1,7 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.text.Tokens;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -42,7 +43,7 @@ final class EndingIndex {
         long found = 0;
         for (int i = end - 1; i >= from; i--) {
             hash = mix(hash, tokens.foldAt(i));
-            int at = java.util.Arrays.binarySearch(hashes, hash);
+            int at = Arrays.binarySearch(hashes, hash);
             found = at >= 0 ? users[at] : found;
         }
         return found;

@@ -1,6 +1,7 @@
 package io.inkwellsplit.assemble;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -82,7 +83,7 @@ public record NameStyle(Optional<Order> order, Optional<Length> length, Usage us
                 .flatMap(Arrays::stream);
     }
 
-    private static java.util.List<String> words() {
+    private static List<String> words() {
         return all().map(word -> word.name().toLowerCase(Locale.ROOT)).collect(Collectors.toList());
     }
 

@@ -4,6 +4,7 @@ import io.inkwellsplit.text.Graphemes;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /**
  * Takes a piece out of a value: by its number, as words or characters, or beside a separator. Immutable and thread-safe.
@@ -80,27 +81,27 @@ public final class Take {
 
     /** Takes what stands before the separator's occurrence of a number. */
     public static Take before(Cutter separator, int occurrence) {
-        check("the number of an occurrence", occurrence);
-        return new Take(
-                text -> {
-                    Places places = Places.of(separator, text);
-                    int at = index(occurrence, places.size());
-                    return at >= 0 && at < places.size()
-                            ? Optional.of(text.substring(0, places.start(at)))
-                            : Optional.empty();
-                },
-                "");
+        return beside(separator, occurrence, (text, start, end) -> text.substring(0, start));
     }
 
     /** Takes what stands after the separator's occurrence of a number. */
     public static Take after(Cutter separator, int occurrence) {
+        return beside(separator, occurrence, (text, start, end) -> text.substring(end));
+    }
+
+    /** Takes a piece of a text beside a separator, which has a start and an end. */
+    private interface Side {
+        String of(String text, int start, int end);
+    }
+
+    private static Take beside(Cutter separator, int occurrence, Side side) {
         check("the number of an occurrence", occurrence);
         return new Take(
                 text -> {
                     Places places = Places.of(separator, text);
                     int at = index(occurrence, places.size());
                     return at >= 0 && at < places.size()
-                            ? Optional.of(text.substring(places.end(at)))
+                            ? Optional.of(side.of(text, places.start(at), places.end(at)))
                             : Optional.empty();
                 },
                 "");
@@ -111,7 +112,7 @@ public final class Take {
             @Override
             int[] of(String text) {
                 // Words are what blanks stand between: "van der Meulen-McElroy" has three.
-                return java.util.stream.IntStream.rangeClosed(1, text.length())
+                return IntStream.rangeClosed(1, text.length())
                         .filter(i -> !Character.isWhitespace(text.charAt(i - 1))
                                 && (i == text.length() || Character.isWhitespace(text.charAt(i))))
                         .toArray();

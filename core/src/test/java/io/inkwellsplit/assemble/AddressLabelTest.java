@@ -7,6 +7,9 @@ import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.CountryLayout;
 import io.inkwellsplit.reading.Reading;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,7 +35,7 @@ class AddressLabelTest {
         assertThat(AddressLabel.from(home).lines(reading)).containsExactly(expected.split(";"));
     }
 
-    static java.util.List<String> countries() {
+    static List<String> countries() {
         return AddressSplitter.countries();
     }
 
@@ -40,7 +43,7 @@ class AddressLabelTest {
     @ParameterizedTest
     @MethodSource("countries")
     void noPartIsLeftOut(String country) {
-        Map<AddressPart, String> parts = new java.util.EnumMap<>(AddressPart.class);
+        Map<AddressPart, String> parts = new EnumMap<>(AddressPart.class);
         for (AddressPart part : AddressPart.values()) {
             if (!part.isFiner() && part != AddressPart.COUNTRY) {
                 parts.put(part, "<" + part.key() + ">");
@@ -48,7 +51,7 @@ class AddressLabelTest {
         }
         AddressLabel label = AddressLabel.from(country);
         assertThat(label.oneLine(parts::get)).contains(parts.values());
-        assertThat(String.join("\n", label.lines(parts::get)).toLowerCase(java.util.Locale.ROOT))
+        assertThat(String.join("\n", label.lines(parts::get)).toLowerCase(Locale.ROOT))
                 .contains(parts.values());
         assertThat(CountryLayout.of(country).name()).isNotEmpty();
         assertThat(label.lines(part -> part == AddressPart.CITY ? "Wexcombe" : ""))

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.assemble.NameStyle.Order;
 import io.inkwellsplit.name.NamePart;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
@@ -98,7 +99,7 @@ class NameFormatterTest {
                 .isEqualTo("Varjas I.R.");
     }
 
-    static java.util.List<String> locales() {
+    static List<String> locales() {
         return NameFormatter.locales();
     }
 

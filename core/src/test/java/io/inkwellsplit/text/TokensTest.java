@@ -2,6 +2,7 @@ package io.inkwellsplit.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -60,7 +61,7 @@ class TokensTest {
     }
 
     @Property
-    void phrasesAreFoundAgain(@ForAll("words") java.util.List<String> words) {
+    void phrasesAreFoundAgain(@ForAll("words") List<String> words) {
         String phrase = String.join(" ", words);
         PhraseTable table = table(phrase);
         tokens.read(phrase + " more");
@@ -69,7 +70,7 @@ class TokensTest {
     }
 
     @net.jqwik.api.Provide
-    net.jqwik.api.Arbitrary<java.util.List<String>> words() {
+    net.jqwik.api.Arbitrary<List<String>> words() {
         return net.jqwik.api.Arbitraries.strings()
                 .alpha()
                 .ofMinLength(1)

@@ -17,6 +17,7 @@ import io.inkwellsplit.table.step.SplitStep.Checks;
 import io.inkwellsplit.table.step.SplitStep.Learning;
 import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -135,7 +136,7 @@ class RunTest {
     @Test
     void learnsFromTheColumnUnlessToldNotTo() {
         String[] roll = new String[41];
-        java.util.Arrays.fill(roll, "MILLER KAREN");
+        Arrays.fill(roll, "MILLER KAREN");
         roll[40] = "MARLOW JAMES";
         SplitStep.Builder split = SplitStep.builder().name("Patron").parts(List.of("first"));
         assertThat(into(Run.of(table(roll), List.of(split.build()))).get(40)).contains("JAMES");

@@ -5,6 +5,7 @@ import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.text.Resources;
 import io.inkwellsplit.text.Resources.Line;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -44,7 +45,7 @@ final class AddressPatterns {
         this.sections = texts(Resources.sections(AddressPatterns.class, "addresses/" + code + ".txt"));
         Map<String, List<Line>> country = Resources.sections(AddressSplitter.class, "country/" + code + ".txt");
         this.names = texts(country).getOrDefault("country", List.of());
-        this.form = new java.util.HashMap<>();
+        this.form = new HashMap<>();
         for (Line line : country.getOrDefault("form", List.of())) {
             List<String> fields = List.of(line.fields());
             form.put(fields.get(0), fields.subList(1, fields.size()));
@@ -52,7 +53,7 @@ final class AddressPatterns {
     }
 
     private static Map<String, List<String>> texts(Map<String, List<Line>> lines) {
-        Map<String, List<String>> texts = new java.util.HashMap<>();
+        Map<String, List<String>> texts = new HashMap<>();
         lines.forEach((section, all) ->
                 texts.put(section, all.stream().map(Line::text).toList()));
         return texts;

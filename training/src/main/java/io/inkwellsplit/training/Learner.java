@@ -1,5 +1,6 @@
 package io.inkwellsplit.training;
 
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
@@ -25,7 +26,7 @@ final class Learner {
     Learner(List<String> features) {
         weights = new double[features.size()];
         squares = new double[features.size()];
-        java.util.Arrays.fill(squares, 1e-3);
+        Arrays.fill(squares, 1e-3);
         columnFeature = new boolean[features.size()];
         for (int i = 0; i < columnFeature.length; i++) {
             columnFeature[i] = features.get(i).startsWith("COLUMN_");

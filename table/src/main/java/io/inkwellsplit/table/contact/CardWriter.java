@@ -14,6 +14,7 @@ import io.inkwellsplit.name.NamePart;
 import java.io.Flushable;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.List;
 
 /** Writes vCards, as text or as JSON. */
 final class CardWriter implements ContactWriter {
@@ -100,7 +101,7 @@ final class CardWriter implements ContactWriter {
         return address;
     }
 
-    private static void add(java.util.List<String> to, String text) {
+    private static void add(List<String> to, String text) {
         if (!text.isEmpty()) {
             to.add(text);
         }

@@ -10,6 +10,7 @@ import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Span;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -55,7 +56,7 @@ final class CorrectedReading {
                     return Optional.empty();
                 }
                 builder.add(part.getKey(), at, at + piece.length());
-                java.util.Arrays.fill(taken, at, at + piece.length(), true);
+                Arrays.fill(taken, at, at + piece.length(), true);
             }
         }
         addUnplaced(value, taken, builder);

@@ -4,7 +4,6 @@ import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
-import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.correct.ColumnCorrections;
@@ -21,14 +20,23 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** One column being split: its new columns, and what has been counted. */
 public final class SplitColumn {
+    /** Every confidence with its three digits: formatting one takes longer than reading a name. */
+    private static final String[] CONFIDENCES = IntStream.rangeClosed(0, 1000)
+            .mapToObj(thousandths -> String.format(Locale.ROOT, "%.3f", thousandths / 1000.0))
+            .toArray(String[]::new);
+
     private final int index;
     private final String source;
     private final Subject subject;
     private final List<PartKey> parts = new ArrayList<>();
+    /** The parts that have no column of their own, and repeat no other. */
+    private final PartKey[] remarked;
+
     private final boolean kind;
     private final boolean remarks;
     private final boolean checks;
@@ -79,6 +87,9 @@ public final class SplitColumn {
         }
         this.kind = all || keys.contains(Extra.KIND.key);
         this.remarks = !all;
+        this.remarked = subject.allParts().stream()
+                .filter(part -> !parts.contains(part) && !Subject.isFiner(part))
+                .toArray(PartKey[]::new);
         if (kind) {
             addTitle(vocabulary.of(Extra.KIND), Extra.KIND.key, taken);
         }
@@ -157,12 +168,18 @@ public final class SplitColumn {
         }
         if (checks) {
             boolean empty = reading.kind() == Kind.BLANK;
-            out.add(empty ? "" : String.format(Locale.ROOT, "%.3f", reading.confidence()));
-            out.add(reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; ")));
+            out.add(empty ? "" : CONFIDENCES[(int) Math.round(reading.confidence() * (CONFIDENCES.length - 1))]);
+            out.add(
+                    reading.doubts().isEmpty()
+                            ? ""
+                            : reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; ")));
             if (subject == Subject.ADDRESS) {
-                out.add(reading.suggestions().stream()
-                        .map(one -> one.part().key() + "=" + one.value())
-                        .collect(Collectors.joining("; ")));
+                out.add(
+                        reading.suggestions().isEmpty()
+                                ? ""
+                                : reading.suggestions().stream()
+                                        .map(one -> one.part().key() + "=" + one.value())
+                                        .collect(Collectors.joining("; ")));
             }
         }
     }
@@ -196,12 +213,10 @@ public final class SplitColumn {
         if (!kind && reading.kind() != subject.expected() && reading.kind() != Kind.BLANK) {
             text = remark(null, vocabulary.of(Extra.KIND), reading.kind().key());
         }
-        for (PartKey key : subject.allParts()) {
-            if (!parts.contains(key) && !Subject.isFiner(key)) {
-                Part part = reading.part(key).orElse(null);
-                if (part != null) {
-                    text = remark(text, vocabulary.of(key), part.text());
-                }
+        for (int i = 0; i < remarked.length; i++) {
+            String value = reading.text(remarked[i]);
+            if (!value.isEmpty()) {
+                text = remark(text, vocabulary.of(remarked[i]), value);
             }
         }
         return text == null ? "" : text.toString();

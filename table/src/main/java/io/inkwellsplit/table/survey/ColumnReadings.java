@@ -20,6 +20,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -34,7 +35,7 @@ import java.util.stream.Collectors;
  * @param parts how many values have each part, the most frequent first
  * @param countries for addresses, how many were read as of each country
  * @param states for addresses, the most frequent states as they are written
- * @param doubts how many values have each doubt
+ * @param doubts how many values have each doubt, the most frequent first
  * @param shapes the most frequent shapes, and how the first value of each is read
  */
 public record ColumnReadings(
@@ -105,7 +106,7 @@ public record ColumnReadings(
             @Override
             public String next() {
                 if (!hasNext()) {
-                    throw new java.util.NoSuchElementException();
+                    throw new NoSuchElementException();
                 }
                 there = false;
                 return next;
@@ -141,7 +142,7 @@ public record ColumnReadings(
                     most(parts),
                     most(countries),
                     most(states),
-                    doubts,
+                    byCount(doubts),
                     List.copyOf(shapes));
         }
 
@@ -179,6 +180,16 @@ public record ColumnReadings(
                     .filter(part -> !isFiner(part))
                     .map(part -> part.key().key() + " " + part.text())
                     .collect(Collectors.joining(" | "));
+        }
+
+        private static Map<Doubt, Long> byCount(Map<Doubt, Long> counts) {
+            Map<Doubt, Long> sorted = new LinkedHashMap<>();
+            counts.entrySet().stream()
+                    .sorted(Map.Entry.<Doubt, Long>comparingByValue()
+                            .reversed()
+                            .thenComparing(Map.Entry.comparingByKey()))
+                    .forEach(entry -> sorted.put(entry.getKey(), entry.getValue()));
+            return sorted;
         }
 
         private static Map<String, Long> most(Map<String, Long> counts) {

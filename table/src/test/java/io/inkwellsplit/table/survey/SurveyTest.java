@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.table.csv.CsvSource;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -14,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 class SurveyTest {
     private static Map<String, Holds> holds(String list) {
         try (CsvSource source = CsvSource.open(Path.of("..", "demo", list))) {
-            Map<String, Holds> holds = new java.util.LinkedHashMap<>();
+            Map<String, Holds> holds = new LinkedHashMap<>();
             Survey.of(source).columns().forEach(column -> holds.put(column.title(), column.holds()));
             return holds;
         }
