@@ -1,6 +1,7 @@
 package io.inkwellsplit.table;
 
 import io.inkwellsplit.table.step.BoundStep;
+import io.inkwellsplit.table.step.RowWise;
 import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -8,11 +9,15 @@ import java.util.Iterator;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /** Carries the rows of a source through steps into a sink, one row at a time. */
 public final class Run {
+    private static final int MOST_THREADS = 8;
+
     private final RowSource source;
+    private final int threads;
     private final List<BoundStep> steps = new ArrayList<>();
     private final List<String> header;
     private final int width;
@@ -20,8 +25,9 @@ public final class Run {
     private long rowsOut;
     private long setAside;
 
-    private Run(RowSource source, List<? extends Step> steps) {
+    private Run(RowSource source, List<? extends Step> steps, int threads) {
         this.source = source;
+        this.threads = threads;
         List<String> titles = source.header();
         this.width = titles.size();
         for (Step step : steps) {
@@ -41,7 +47,13 @@ public final class Run {
      * @throws TableException if a step does not fit the columns
      */
     public static Run of(RowSource source, List<? extends Step> steps) {
-        return new Run(source, steps);
+        return new Run(
+                source, steps, Math.min(MOST_THREADS, Runtime.getRuntime().availableProcessors()));
+    }
+
+    /** As {@link #of}, with a number of threads; what comes out does not depend on it. */
+    static Run of(RowSource source, List<? extends Step> steps, int threads) {
+        return new Run(source, steps, threads);
     }
 
     /** Returns the titles of the columns that will come out. */
@@ -74,6 +86,16 @@ public final class Run {
             }
         }
         sink.header(header);
+        Optional<List<List<RowWise>>> workers = workers();
+        if (workers.isPresent()) {
+            inParallel(workers.get(), sink);
+        } else {
+            oneAfterTheOther(sink);
+        }
+        sink.finish();
+    }
+
+    private void oneAfterTheOther(RowSink sink) {
         List<Consumer<List<String>>> stages = stages(steps, cells -> {
             rowsOut++;
             sink.row(cells);
@@ -82,22 +104,87 @@ public final class Run {
         while (iterator.hasNext()) {
             Row row = iterator.next();
             rows++;
-            int cells = row.cells().size();
-            if (cells == width) {
+            if (row.cells().size() == width) {
                 stages.get(0).accept(row.cells());
             } else {
-                setAside++;
-                sink.setAside(row, "it has " + cells + (cells == 1 ? " cell" : " cells") + ", the header has " + width);
+                setAside(row, sink);
             }
         }
         end(steps, stages);
-        sink.finish();
+    }
+
+    private void setAside(Row row, RowSink sink) {
+        int cells = row.cells().size();
+        setAside++;
+        sink.setAside(row, "it has " + cells + (cells == 1 ? " cell" : " cells") + ", the header has " + width);
+    }
+
+    /** Returns the steps once for each thread, where all of them can work on several rows at the same time. */
+    private Optional<List<List<RowWise>>> workers() {
+        List<List<RowWise>> workers = new ArrayList<>();
+        for (int i = 0; i < threads && threads > 1; i++) {
+            List<RowWise> forks = new ArrayList<>();
+            for (BoundStep step : steps) {
+                Optional<RowWise> fork = step instanceof RowWise each ? each.fork() : Optional.empty();
+                if (fork.isEmpty()) {
+                    return Optional.empty();
+                }
+                forks.add(fork.get());
+            }
+            workers.add(forks);
+        }
+        return workers.isEmpty() ? Optional.empty() : Optional.of(workers);
+    }
+
+    private void inParallel(List<List<RowWise>> workers, RowSink sink) {
+        new Batches<>(workers).run(source.rows(), this::worked, results -> {
+            for (Worked worked : results) {
+                rows++;
+                if (worked.cells.isPresent()) {
+                    rowsOut++;
+                    sink.row(worked.cells.get());
+                } else {
+                    setAside(worked.row, sink);
+                }
+            }
+        });
+        for (List<RowWise> forks : workers) {
+            for (int i = 0; i < forks.size(); i++) {
+                if (forks.get(i) != steps.get(i)) {
+                    ((RowWise) steps.get(i)).join(forks.get(i));
+                }
+            }
+        }
+    }
+
+    /** A row and what came of it; nothing where it does not fit the header. */
+    private record Worked(Row row, Optional<List<String>> cells) {}
+
+    private List<Worked> worked(List<RowWise> forks, List<Row> batch) {
+        List<Worked> out = new ArrayList<>(batch.size());
+        for (Row row : batch) {
+            if (row.cells().size() == width) {
+                List<String> cells = row.cells();
+                for (RowWise step : forks) {
+                    cells = step.apply(cells);
+                }
+                out.add(new Worked(row, Optional.of(cells)));
+            } else {
+                out.add(new Worked(row, Optional.empty()));
+            }
+        }
+        return out;
     }
 
     /** Lets a step see the rows as they will come to it through the steps before it. */
     private void learn(BoundStep step) {
         int index = steps.indexOf(step);
         List<BoundStep> before = List.copyOf(index < 0 ? steps : steps.subList(0, index));
+        Optional<BoundStep> fork = before.isEmpty() && threads > 1 ? step.forkToLearn() : Optional.empty();
+        if (fork.isPresent()) {
+            learnInParallel(step);
+            return;
+        }
         List<Consumer<List<String>>> stages = stages(before, step::observe);
         Iterator<Row> iterator = source.rows();
         while (iterator.hasNext()) {
@@ -108,6 +195,26 @@ public final class Run {
         }
         end(before, stages);
         before.forEach(BoundStep::restart);
+    }
+
+    private void learnInParallel(BoundStep step) {
+        List<BoundStep> workers = new ArrayList<>(List.of(step));
+        while (workers.size() < threads) {
+            workers.add(step.forkToLearn().orElseThrow());
+        }
+        new Batches<>(workers)
+                .run(
+                        source.rows(),
+                        (worker, batch) -> {
+                            for (Row row : batch) {
+                                if (row.cells().size() == width) {
+                                    worker.observe(row.cells());
+                                }
+                            }
+                            return batch.size();
+                        },
+                        seen -> {});
+        workers.subList(1, workers.size()).forEach(step::joinLearned);
     }
 
     /** Returns for each step what takes its rows, and at last what takes the rows of the last one. */

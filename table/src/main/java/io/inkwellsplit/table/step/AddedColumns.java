@@ -4,9 +4,15 @@ import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** A step at work that sets new columns behind one, and leaves all others as they are. */
 record AddedColumns(List<String> header, int behind, Values values) implements RowWise {
+    @Override
+    public Optional<RowWise> fork() {
+        return Optional.of(this);
+    }
+
     /** Makes the cells of the new columns from a row, as many as there are titles. */
     interface Values {
         List<String> of(List<String> cells);

@@ -20,6 +20,11 @@ final class AddressColumnReader implements ColumnReader {
     }
 
     @Override
+    public void merge(ColumnReader other) {
+        evidence.merge(((AddressColumnReader) other).evidence);
+    }
+
+    @Override
     public void teach(ColumnCorrections corrections) {
         corrections.teach(evidence);
     }

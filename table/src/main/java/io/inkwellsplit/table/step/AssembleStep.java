@@ -217,6 +217,11 @@ public final class AssembleStep implements Step {
 
     private record Bound(List<String> header, List<RowText> made) implements RowWise {
         @Override
+        public Optional<RowWise> fork() {
+            return Optional.of(this);
+        }
+
+        @Override
         public List<String> report() {
             return List.of("New columns: " + made.size());
         }

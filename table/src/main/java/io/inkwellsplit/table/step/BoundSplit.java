@@ -6,16 +6,19 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** A {@link SplitStep} at work on one table. */
 public final class BoundSplit implements RowWise {
     private final List<SplitColumn> columns;
     private final Learning learning;
     private final Corrections corrections;
+    private final List<String> source;
     private final List<String> header = new ArrayList<>();
 
     BoundSplit(List<String> source, List<SplitColumn> columns, Learning learning, Corrections corrections) {
         this.corrections = corrections;
+        this.source = source;
         this.columns = columns;
         this.learning = learning;
         int next = 0;
@@ -64,6 +67,36 @@ public final class BoundSplit implements RowWise {
             }
         }
         return out;
+    }
+
+    @Override
+    public Optional<RowWise> fork() {
+        return columns.stream().anyMatch(SplitColumn::isInOrder)
+                ? Optional.empty()
+                : Optional.of(with(columns.stream().map(SplitColumn::fork).toList()));
+    }
+
+    @Override
+    public void join(RowWise fork) {
+        for (int i = 0; i < columns.size(); i++) {
+            columns.get(i).join(((BoundSplit) fork).columns.get(i));
+        }
+    }
+
+    @Override
+    public Optional<BoundStep> forkToLearn() {
+        return Optional.of(with(columns.stream().map(SplitColumn::forkToLearn).toList()));
+    }
+
+    @Override
+    public void joinLearned(BoundStep fork) {
+        for (int i = 0; i < columns.size(); i++) {
+            columns.get(i).joinLearned(((BoundSplit) fork).columns.get(i));
+        }
+    }
+
+    private BoundSplit with(List<SplitColumn> forks) {
+        return new BoundSplit(source, forks, learning, corrections);
     }
 
     @Override

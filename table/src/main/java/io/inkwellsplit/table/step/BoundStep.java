@@ -2,6 +2,7 @@ package io.inkwellsplit.table.step;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /** A step at work on one table. */
@@ -21,6 +22,14 @@ public interface BoundStep {
 
     /** Sees a row, before any is worked on; called only where {@link #learns}. */
     default void observe(List<String> cells) {}
+
+    /** Returns a step that sees other rows at the same time, and is {@link #joinLearned} at the end; none where it cannot. */
+    default Optional<BoundStep> forkToLearn() {
+        return Optional.empty();
+    }
+
+    /** Adds what a fork has learned; the order of rows and forks makes no difference. */
+    default void joinLearned(BoundStep fork) {}
 
     /** Takes a row, which has as many cells as the header had, and passes on the rows that come of it. */
     void push(List<String> cells, Consumer<List<String>> out);

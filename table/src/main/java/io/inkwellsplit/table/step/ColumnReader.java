@@ -8,6 +8,9 @@ interface ColumnReader {
     /** Takes a value into account; called for every value of the column before any is read, or for none. */
     void observe(String value);
 
+    /** Adds what another reader of the same kind has seen. */
+    void merge(ColumnReader other);
+
     /** Teaches the column what a person has said of it; called before any value is read. */
     void teach(ColumnCorrections corrections);
 

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Moves, drops and renames columns. */
@@ -95,6 +96,11 @@ public final class ColumnsStep implements Step {
     }
 
     private record Bound(List<String> header, List<Integer> indexes) implements RowWise {
+        @Override
+        public Optional<RowWise> fork() {
+            return Optional.of(this);
+        }
+
         @Override
         public List<String> apply(List<String> cells) {
             List<String> out = new ArrayList<>(indexes.size());

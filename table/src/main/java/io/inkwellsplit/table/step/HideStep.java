@@ -4,6 +4,7 @@ import io.inkwellsplit.piece.Mask;
 import io.inkwellsplit.piece.Pseudonyms;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
@@ -52,6 +53,11 @@ public final class HideStep implements Step {
     }
 
     private record Bound(List<String> header, List<Integer> indexes, UnaryOperator<String> hide) implements RowWise {
+        @Override
+        public Optional<RowWise> fork() {
+            return Optional.of(this);
+        }
+
         @Override
         public List<String> apply(List<String> cells) {
             List<String> out = new ArrayList<>(cells);

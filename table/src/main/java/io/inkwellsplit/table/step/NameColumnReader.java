@@ -20,6 +20,11 @@ final class NameColumnReader implements ColumnReader {
     }
 
     @Override
+    public void merge(ColumnReader other) {
+        evidence.merge(((NameColumnReader) other).evidence);
+    }
+
+    @Override
     public void teach(ColumnCorrections corrections) {
         corrections.teach(evidence);
     }

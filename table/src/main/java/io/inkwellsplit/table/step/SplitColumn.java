@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,7 @@ public final class SplitColumn {
     private final boolean remarks;
     private final boolean checks;
     private final PartTitles vocabulary;
+    private final Supplier<ColumnReader> newReader;
     private final ColumnReader reader;
     private final AddressStandard standard;
     private final ColumnCorrections corrections;
@@ -73,7 +75,8 @@ public final class SplitColumn {
         this.vocabulary = vocabulary;
         this.standard = standard;
         this.checks = checks == Checks.SHOW;
-        this.reader = subject.reader(doubtBelow, country);
+        this.newReader = () -> subject.reader(doubtBelow, country);
+        this.reader = newReader.get();
         this.corrections = subject.corrections(corrections, source);
         if (!this.corrections.isEmpty()) {
             reader.teach(this.corrections);
@@ -104,6 +107,53 @@ public final class SplitColumn {
                 addTitle(vocabulary.of(Extra.SUGGESTIONS), Extra.SUGGESTIONS.key, taken);
             }
         }
+    }
+
+    /** Copies the settings of another one; what is counted starts at nothing. */
+    private SplitColumn(SplitColumn from, ColumnReader reader) {
+        this.index = from.index;
+        this.source = from.source;
+        this.subject = from.subject;
+        this.parts.addAll(from.parts);
+        this.remarked = from.remarked;
+        this.kind = from.kind;
+        this.remarks = from.remarks;
+        this.checks = from.checks;
+        this.vocabulary = from.vocabulary;
+        this.reader = reader;
+        this.newReader = from.newReader;
+        this.standard = from.standard;
+        this.corrections = from.corrections;
+        this.review = from.review;
+        this.titles.addAll(from.titles);
+        this.plainTitles.addAll(from.plainTitles);
+        this.meanings.putAll(from.meanings);
+    }
+
+    /** Returns one that reads in the light of the same column and counts by itself. */
+    SplitColumn fork() {
+        return new SplitColumn(this, reader);
+    }
+
+    /** Returns one that learns by itself. */
+    SplitColumn forkToLearn() {
+        return new SplitColumn(this, newReader.get());
+    }
+
+    void join(SplitColumn fork) {
+        read += fork.read;
+        blank += fork.blank;
+        doubtful += fork.doubtful;
+        fork.doubts.forEach((doubt, count) -> doubts.merge(doubt, count, Long::sum));
+    }
+
+    void joinLearned(SplitColumn fork) {
+        reader.merge(fork.reader);
+    }
+
+    /** Returns whether values must come one after the other: corrections and reviews count them. */
+    boolean isInOrder() {
+        return !corrections.isEmpty() || review.isPresent();
     }
 
     /** A title that is taken gets the source column's title in front, and a number where even that is taken. */
