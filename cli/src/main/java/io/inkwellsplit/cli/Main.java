@@ -6,6 +6,7 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import picocli.AutoComplete;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.IVersionProvider;
@@ -34,7 +35,8 @@ import picocli.CommandLine.ParameterException;
             DuplicatesCommand.class,
             RunCommand.class,
             SchemaCommand.class,
-            DemoCommand.class
+            DemoCommand.class,
+            AutoComplete.GenerateCompletion.class
         },
         mixinStandardHelpOptions = true,
         versionProvider = Main.Version.class,

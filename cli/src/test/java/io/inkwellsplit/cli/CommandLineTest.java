@@ -185,6 +185,14 @@ class CommandLineTest {
     }
 
     @Test
+    void keepsQuiet() throws Exception {
+        Result result = inkwell.run("split", "ragged.csv", "--name", "Patron", "--out", "out.csv", "--quiet");
+        assertThat(result.code()).isEqualTo(ExitCodes.SET_ASIDE);
+        assertThat(result.out()).isEmpty();
+        assertThat(result.err()).contains("Set aside, with the reason for each row: out.set-aside.csv");
+    }
+
+    @Test
     void explainsReviewsAndCorrects() throws Exception {
         assertThat(inkwell.run("explain", "Marlow James").out())
                 .contains("is read as person", "last: Marlow  (characters 1–6)", "ways to read it were weighed", "+");
@@ -403,6 +411,7 @@ class CommandLineTest {
             assertThat(result.code()).isZero();
             assertThat(result.out()).contains("Usage: inkwell " + command);
         }
+        assertThat(inkwell.run("generate-completion").out()).contains("complete -F", "--into-rows");
         assertThat(inkwell.run("--version").out()).startsWith("inkwell");
         assertThat(inkwell.run().code()).isEqualTo(ExitCodes.SETTING);
     }

@@ -72,13 +72,13 @@ public final class AddressStandard {
 
     /** Returns a part's text by the rules; empty where the reading has no such part. */
     public String text(Reading reading, AddressPart part) {
+        String text = reading.text(part);
+        if (text.isEmpty() || rules.isEmpty()) {
+            return text;
+        }
         Country country = Countries.shipped()
                 .withCode(reading.country())
                 .orElse(Countries.shipped().get(0));
-        String text = reading.text(part);
-        if (text.isEmpty()) {
-            return text;
-        }
         return switch (part) {
             case STATE -> state(text, country);
             case POSTCODE -> rules.contains(Rule.POSTCODE) ? country.postcodes.standard(text) : text;
