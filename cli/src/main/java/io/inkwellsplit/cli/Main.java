@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
 import picocli.AutoComplete;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Help;
+import picocli.CommandLine.Help.Ansi.Style;
 import picocli.CommandLine.IVersionProvider;
 import picocli.CommandLine.ParameterException;
 
@@ -33,6 +35,7 @@ import picocli.CommandLine.ParameterException;
             ColumnsCommand.class,
             CountCommand.class,
             DuplicatesCommand.class,
+            CompareCommand.class,
             RunCommand.class,
             SchemaCommand.class,
             DemoCommand.class,
@@ -49,6 +52,15 @@ import picocli.CommandLine.ParameterException;
             "Start with: inkwell demo"
         })
 public final class Main {
+    /** Weights of type alone: yellow letters are hard to read on a light ground. */
+    private static final Help.ColorScheme COLOURS = new Help.ColorScheme.Builder(Help.Ansi.AUTO)
+            .commands(Style.bold)
+            .options(Style.bold)
+            .parameters(Style.bold)
+            .optionParams(Style.italic)
+            .errors(Style.bold)
+            .build();
+
     private Main() {}
 
     /** Runs a command and ends the program with its exit code. */
@@ -70,6 +82,7 @@ public final class Main {
 
     static CommandLine commandLine(PrintWriter out, PrintWriter err) {
         return new CommandLine(new Main())
+                .setColorScheme(COLOURS)
                 .setOut(out)
                 .setErr(err)
                 .setUsageHelpWidth(Math.max(60, Math.min(110, Terminal.width())))

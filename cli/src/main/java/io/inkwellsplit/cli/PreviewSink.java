@@ -10,10 +10,13 @@ final class PreviewSink implements RowSink {
     private static final int ROWS = 10;
 
     private final List<List<String>> first = new ArrayList<>();
+    private List<String> titles = List.of();
     private final List<String> asides = new ArrayList<>();
 
     @Override
-    public void header(List<String> titles) {}
+    public void header(List<String> columns) {
+        titles = columns;
+    }
 
     @Override
     public void row(List<String> cells) {
@@ -31,6 +34,10 @@ final class PreviewSink implements RowSink {
 
     @Override
     public void finish() {}
+
+    List<String> titles() {
+        return titles;
+    }
 
     List<List<String>> first() {
         return first;

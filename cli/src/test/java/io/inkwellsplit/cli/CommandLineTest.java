@@ -185,6 +185,28 @@ class CommandLineTest {
     }
 
     @Test
+    void comparesTwoMonths() throws Exception {
+        Files.writeString(
+                folder.resolve("now.csv"),
+                "No,Extra,Patron,Address\n007,x,Dr. Ines Brandt-Okonedo,\"445 Industrial Lane Apt B, Grass Valley, CO 05641\"\n"
+                        + "010,y,Hugh Okonedo,\n");
+        Result result = inkwell.run("compare", "patrons.csv", "now.csv", "--by", "No", "--out", "what.csv");
+        assertThat(result.out()).contains("Rows the same: 0, changed: 1, new: 1, gone: 1");
+        assertThat(folder.resolve("what.csv")).hasContent("""
+                No,What,Changed column,Before,Now
+                007,changed,Patron,Dr. Ines Brandt,Dr. Ines Brandt-Okonedo
+                008,gone,,,
+                010,new,,,
+                """);
+        assertThat(inkwell.run("compare", "patrons.csv", "patrons.csv", "--by", "1")
+                        .out())
+                .contains("Rows the same: 2, changed: 0, new: 0, gone: 0");
+        assertThat(inkwell.run("compare", "patrons.csv", "now.csv", "--by", "Extra")
+                        .code())
+                .isEqualTo(ExitCodes.SETTING);
+    }
+
+    @Test
     void keepsQuiet() throws Exception {
         Result result = inkwell.run("split", "ragged.csv", "--name", "Patron", "--out", "out.csv", "--quiet");
         assertThat(result.code()).isEqualTo(ExitCodes.SET_ASIDE);
