@@ -6,6 +6,7 @@ import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.WholeFile;
 import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import io.inkwellsplit.table.step.BoundSplit;
 import io.inkwellsplit.table.step.Explanation;
@@ -96,8 +97,9 @@ final class SplitCommand extends TableCommand {
     @Option(
             names = "--review",
             paramLabel = "FILE",
-            description = "Also write the doubtful values as a table to correct: what is filled in under Is makes it a "
-                    + "corrections file.")
+            description =
+                    "With --out, also write the doubtful values as a table to correct: what is filled in under Is "
+                            + "makes it a corrections file.")
     @Nullable Path review;
 
     @Option(
@@ -136,6 +138,13 @@ final class SplitCommand extends TableCommand {
                 .checks(noChecks ? Checks.LEAVE_OUT : Checks.SHOW)
                 .learning(noLearning ? Learning.NONE : Learning.FROM_COLUMN)
                 .build());
+    }
+
+    @Override
+    void checkOutputs(WhenThere whenThere) {
+        if (review != null) {
+            WholeFile.start(review, whenThere).close();
+        }
     }
 
     @Override

@@ -66,7 +66,10 @@ abstract class TableCommand implements Callable<Integer> {
         return false;
     }
 
-    /** Writes what stands beside the output; called when all rows have gone through. */
+    /** Refuses, before any row is read, what {@link #finish} could not write. */
+    void checkOutputs(WhenThere whenThere) {}
+
+    /** Writes what stands beside the output; called when all rows have gone through, unless it was a preview. */
     void finish(CsvSource source, WhenThere whenThere, PrintWriter to) {}
 
     /** Refuses options that leave open what only {@link #prepare} can find out. */
@@ -123,6 +126,15 @@ abstract class TableCommand implements Callable<Integer> {
                 next.checkComplete();
                 steps.addAll(next.steps());
             }
+            WhenThere whenThere = output.replace ? WhenThere.REPLACE : WhenThere.REFUSE;
+            boolean written = output.out != null;
+            if (output.saveJob != null) {
+                WholeFile.start(output.saveJob, whenThere).close();
+            }
+            if (written) {
+                checkOutputs(whenThere);
+                following.forEach(next -> next.checkOutputs(whenThere));
+            }
             Run run = Run.of(progress, steps);
             if (output.out == null) {
                 PreviewSink sink = new PreviewSink();
@@ -139,9 +151,10 @@ abstract class TableCommand implements Callable<Integer> {
                 write(run, source, output.out, to, err);
                 to.printf(Locale.ROOT, "Time: %.1f s%n", (System.nanoTime() - start) / 1e9);
             }
-            WhenThere whenThere = output.replace ? WhenThere.REPLACE : WhenThere.REFUSE;
-            finish(source, whenThere, to);
-            following.forEach(next -> next.finish(source, whenThere, to));
+            if (written) {
+                finish(source, whenThere, to);
+                following.forEach(next -> next.finish(source, whenThere, to));
+            }
             if (output.saveJob != null) {
                 saveJob(output.saveJob);
                 to.println("Job: " + output.saveJob);

@@ -365,6 +365,9 @@ class CommandLineTest {
             split patrons.csv --name Patron --out there.csv     | 5 | there.csv is there already
             split patrons.csv --name Patron --out patrons.csv --replace | 5 | patrons.csv is the input
             split patrons.csv --name Patron --out no/where.csv  | 5 | There is no folder
+            split patrons.csv --name Patron --out new.csv --review there.csv | 5 | there.csv is there already
+            sort patrons.csv --by No --out new.csv --save-job there.csv | 5 | there.csv is there already
+            compare patrons.csv none.csv --by No                | 4 | There is no file none.csv
             demo .                                              | 5 | . is there already
             """)
     void badInputGetsASentenceAndItsCode(String args, int code, String message) throws Exception {
