@@ -118,7 +118,7 @@ public final class Cutter {
      */
     public Cutter atMost(int cuts, From end) {
         if (cuts < 0) {
-            throw new IllegalArgumentException("atMost: " + cuts + " is under 0");
+            throw new IllegalArgumentException("The number of cuts is " + cuts + "; give 0 or more");
         }
         return new Cutter(separators, runs, empty, blanks, end, cuts, respect);
     }

@@ -72,7 +72,7 @@ class PieceTest {
         assertThat(Cutter.at(",").empty(Empty.DROP).cut(" ,")).containsExactly(" ");
         assertThat(Cutter.at(",").empty(Empty.DROP).cut("")).isEmpty();
         assertThatThrownBy(() -> Cutter.at("")).hasMessageContaining("separator is empty");
-        assertThatThrownBy(() -> Cutter.at(",").atMost(-1, From.LEFT)).hasMessageContaining("under 0");
+        assertThatThrownBy(() -> Cutter.at(",").atMost(-1, From.LEFT)).hasMessageContaining("give 0 or more");
         assertThatThrownBy(() -> Take.piece(Cutter.at(","), 0)).hasMessageContaining("0 is not the number of a piece");
         assertThatThrownBy(() -> Take.firstWords(0)).hasMessageContaining("give 1 or more");
         assertThatThrownBy(() -> Mask.all().allButLast(-1)).hasMessageContaining("give 0 or more");
