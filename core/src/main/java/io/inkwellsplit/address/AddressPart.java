@@ -63,7 +63,7 @@ public enum AddressPart implements PartKey {
         return title;
     }
 
-    /** Returns whether this part repeats a piece of another one. */
+    @Override
     public boolean isFiner() {
         return compareTo(NUMBER) >= 0 && compareTo(UNPLACED) < 0;
     }

@@ -81,7 +81,7 @@ public enum NamePart implements PartKey {
         return VALUES[ordinal];
     }
 
-    /** Returns whether this part repeats a piece of another one. */
+    @Override
     public boolean isFiner() {
         return first() == LAST_PARTICLE || first() == LAST_CORE || first() == LAST_SECOND;
     }

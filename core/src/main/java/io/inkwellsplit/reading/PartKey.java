@@ -10,4 +10,7 @@ public interface PartKey {
 
     /** Returns the place of the key in the order of its enum, from 0. */
     int ordinal();
+
+    /** Returns whether this part repeats a piece of another one, as {@code last_core} does of {@code last}. */
+    boolean isFiner();
 }

@@ -1,7 +1,5 @@
 package io.inkwellsplit.table.correct;
 
-import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Part;
@@ -93,8 +91,7 @@ public final class ReviewSheet {
 
     private static String parts(List<Part> parts) {
         return parts.stream()
-                .filter(part -> !(part.key() instanceof NamePart name && name.isFiner())
-                        && !(part.key() instanceof AddressPart address && address.isFiner()))
+                .filter(part -> !part.key().isFiner())
                 .map(part -> part.key().key() + "=" + part.text())
                 .collect(Collectors.joining("; "));
     }

@@ -64,8 +64,8 @@ public final class Explanation {
             String places = part.spans().stream()
                     .map(span -> (span.start() + 1) + "–" + span.end())
                     .collect(Collectors.joining(", "));
-            lines.add("  " + (Subject.isFiner(part.key()) ? "  " : "")
-                    + part.key().key() + ": " + part.text() + "  (characters " + places + ")");
+            lines.add("  " + (part.key().isFiner() ? "  " : "") + part.key().key() + ": " + part.text()
+                    + "  (characters " + places + ")");
         }
         for (Doubt doubt : reading.doubts()) {
             lines.add("  doubt " + doubt.code() + ": " + doubt.sentence());
@@ -82,7 +82,7 @@ public final class Explanation {
                     "  %.3f  %s",
                     way.probability(),
                     way.parts().stream()
-                            .filter(part -> !Subject.isFiner(part.key()))
+                            .filter(part -> !part.key().isFiner())
                             .map(part -> part.key().key() + "=" + part.text())
                             .collect(Collectors.joining("; "))));
             for (Reason reason : way.reasons()) {

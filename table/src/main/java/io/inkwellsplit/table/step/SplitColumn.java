@@ -91,7 +91,7 @@ public final class SplitColumn {
         this.kind = all || keys.contains(Extra.KIND.key);
         this.remarks = !all;
         this.remarked = subject.allParts().stream()
-                .filter(part -> !parts.contains(part) && !Subject.isFiner(part))
+                .filter(part -> !parts.contains(part) && !part.isFiner())
                 .toArray(PartKey[]::new);
         if (kind) {
             addTitle(vocabulary.of(Extra.KIND), Extra.KIND.key, taken);

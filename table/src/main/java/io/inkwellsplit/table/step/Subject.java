@@ -53,10 +53,6 @@ public enum Subject {
         return expected;
     }
 
-    static boolean isFiner(PartKey part) {
-        return part instanceof NamePart name ? name.isFiner() : ((AddressPart) part).isFiner();
-    }
-
     ColumnCorrections corrections(Corrections all, String title) {
         return this == NAME ? all.forNames(title) : all.forAddresses(title);
     }

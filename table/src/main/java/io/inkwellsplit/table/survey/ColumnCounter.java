@@ -137,10 +137,7 @@ final class ColumnCounter {
                 blanks,
                 distinct.size(),
                 distinct.size() >= MOST_DISTINCT,
-                shapes.most(SHAPES_SHOWN, filled).stream()
-                        .map(shape ->
-                                new ColumnSurvey.Shape(shape.shape(), shape.count(), shape.share(), shape.example()))
-                        .toList(),
+                shapes.most(SHAPES_SHOWN, filled),
                 shapes.size(),
                 Collections.unmodifiableMap(new LinkedHashMap<>(cases)),
                 new TreeMap<>(stray),

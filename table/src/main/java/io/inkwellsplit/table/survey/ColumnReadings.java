@@ -5,7 +5,6 @@ import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.column.AddressColumn;
 import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameEvidence;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
@@ -153,7 +152,7 @@ public record ColumnReadings(
             }
             read++;
             for (Part part : reading.parts()) {
-                if (!isFiner(part)) {
+                if (!part.key().isFiner()) {
                     parts.merge(part.key().key(), 1L, Long::sum);
                 }
                 if (part.key() == AddressPart.STATE && states.size() < MOST_STATES) {
@@ -165,19 +164,14 @@ public record ColumnReadings(
             }
             if (!reading.doubts().isEmpty()) {
                 doubtful++;
-                doubtfulByShape.merge(Shapes.of(reading.source().strip()), 1L, Long::sum);
+                doubtfulByShape.merge(ValueShape.of(reading.source().strip()), 1L, Long::sum);
             }
             reading.doubts().forEach(doubt -> doubts.merge(doubt, 1L, Long::sum));
         }
 
-        private static boolean isFiner(Part part) {
-            return part.key() instanceof NamePart name && name.isFiner()
-                    || part.key() instanceof AddressPart address && address.isFiner();
-        }
-
         private static String labelled(Reading reading) {
             return reading.parts().stream()
-                    .filter(part -> !isFiner(part))
+                    .filter(part -> !part.key().isFiner())
                     .map(part -> part.key().key() + " " + part.text())
                     .collect(Collectors.joining(" | "));
         }

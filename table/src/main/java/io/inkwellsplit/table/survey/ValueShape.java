@@ -1,11 +1,55 @@
 package io.inkwellsplit.table.survey;
 
-/** How a value looks, written compactly; see {@link ColumnSurvey.Shape}. */
+/** How a value looks, written compactly, so that like values can be counted; see {@link ColumnSurvey.Shape}. */
 public final class ValueShape {
+    private static final int LONGEST = 48;
+
     private ValueShape() {}
 
     /** Returns the shape of a value: {@code Aa Aa} for {@code Ines Brandt}. */
     public static String of(String value) {
-        return Shapes.of(value);
+        StringBuilder shape = new StringBuilder();
+        int i = 0;
+        while (i < value.length() && shape.length() < LONGEST) {
+            int c = value.codePointAt(i);
+            int end = i + Character.charCount(c);
+            if (Character.isLetter(c)) {
+                while (end < value.length() && isInWord(value.codePointAt(end))) {
+                    end += Character.charCount(value.codePointAt(end));
+                }
+                shape.append(word(value, i, end));
+            } else if (Character.isDigit(c)) {
+                while (end < value.length() && Character.isDigit(value.codePointAt(end))) {
+                    end += Character.charCount(value.codePointAt(end));
+                }
+                shape.append('9');
+            } else {
+                shape.appendCodePoint(c);
+            }
+            i = end;
+        }
+        return i < value.length() ? shape + "…" : shape.toString();
+    }
+
+    private static boolean isInWord(int c) {
+        return Character.isLetter(c)
+                || Character.getType(c) == Character.NON_SPACING_MARK
+                || c == '\''
+                || c == '\u2019';
+    }
+
+    private static String word(String value, int start, int end) {
+        int first = value.codePointAt(start);
+        int next = start + Character.charCount(first);
+        boolean letters = value.substring(next, end).chars().anyMatch(Character::isLetter);
+        if (!letters) {
+            return Character.isUpperCase(first) ? "A" : "a";
+        }
+        String rest = value.substring(next, end);
+        boolean small = rest.chars().anyMatch(Character::isLowerCase);
+        if (!Character.isUpperCase(first) && !Character.isTitleCase(first)) {
+            return "aa";
+        }
+        return small ? "Aa" : "AA";
     }
 }

@@ -68,7 +68,7 @@ class SurveyTest {
                 "12½-b|9½-a"
             })
     void shapesAreShort(String value, String shape) {
-        assertThat(Shapes.of(value)).isEqualTo(shape);
+        assertThat(ValueShape.of(value)).isEqualTo(shape);
     }
 
     @Test
