@@ -2,10 +2,9 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.step.CountStep;
 import io.inkwellsplit.table.step.Step;
-import java.util.ArrayList;
 import java.util.List;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
+import picocli.CommandLine.Mixin;
 
 /** Counts the values of columns. */
 @Command(
@@ -13,15 +12,11 @@ import picocli.CommandLine.Option;
         description = "Counts the values of a column, or the sets of values of several, the most frequent first.",
         mixinStandardHelpOptions = true)
 final class CountCommand extends TableCommand {
-    @Option(
-            names = "--column",
-            required = true,
-            paramLabel = "COLUMN",
-            description = "A column, by title or number; repeatable.")
-    List<String> columns = new ArrayList<>();
+    @Mixin
+    ColumnsOption columns = new ColumnsOption();
 
     @Override
     List<? extends Step> steps() {
-        return List.of(CountStep.of(columns.toArray(String[]::new)));
+        return List.of(CountStep.of(columns.array()));
     }
 }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Cuts a column at separators. */
@@ -17,8 +18,8 @@ import picocli.CommandLine.Option;
                 + "separator is found.",
         mixinStandardHelpOptions = true)
 final class CutCommand extends TableCommand {
-    @Option(names = "--column", required = true, paramLabel = "COLUMN", description = "The column, by title or number.")
-    String column = "";
+    @Mixin
+    ColumnOption column = new ColumnOption();
 
     @Option(
             names = "--at",
@@ -70,8 +71,8 @@ final class CutCommand extends TableCommand {
     @Override
     List<? extends Step> steps() {
         CutStep step = at.isEmpty()
-                ? CutStep.atLikelySeparator(column, this::manner)
-                : CutStep.of(column, setting(() -> manner(Cutter.at(Separators.of(at)))));
+                ? CutStep.atLikelySeparator(column.title, this::manner)
+                : CutStep.of(column.title, setting(() -> manner(Cutter.at(Separators.of(at)))));
         step = step.fill(fill);
         step = intoRows ? step.intoRows() : step;
         step = into != null ? step.intoColumns(into) : step;

@@ -3,9 +3,9 @@ package io.inkwellsplit.cli;
 import io.inkwellsplit.piece.Glue;
 import io.inkwellsplit.table.step.GlueStep;
 import io.inkwellsplit.table.step.Step;
-import java.util.ArrayList;
 import java.util.List;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Glues columns together. */
@@ -14,12 +14,8 @@ import picocli.CommandLine.Option;
         description = "Glues columns together into a new one; values stay as they are written.",
         mixinStandardHelpOptions = true)
 final class GlueCommand extends TableCommand {
-    @Option(
-            names = "--column",
-            required = true,
-            paramLabel = "COLUMN",
-            description = "A column, by title or number; repeatable, in the order of gluing.")
-    List<String> columns = new ArrayList<>();
+    @Mixin
+    ColumnsOption columns = new ColumnsOption();
 
     @Option(names = "--with", paramLabel = "TEXT", description = "What stands between. Default: a blank.")
     String with = " ";
@@ -39,6 +35,6 @@ final class GlueCommand extends TableCommand {
     @Override
     List<? extends Step> steps() {
         Glue glue = Glue.with(Separators.of(with)).around(prefix, suffix);
-        return List.of(GlueStep.of(title, skipBlanks ? glue.skipBlanks() : glue, columns.toArray(String[]::new)));
+        return List.of(GlueStep.of(title, skipBlanks ? glue.skipBlanks() : glue, columns.array()));
     }
 }

@@ -11,10 +11,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 
@@ -26,12 +26,8 @@ import picocli.CommandLine.ParameterException;
                         + "can be shared. The columns themselves are changed in what goes out.",
         mixinStandardHelpOptions = true)
 final class MaskCommand extends TableCommand {
-    @Option(
-            names = "--column",
-            required = true,
-            paramLabel = "COLUMN",
-            description = "A column, by title or number; repeatable.")
-    List<String> columns = new ArrayList<>();
+    @Mixin
+    ColumnsOption columns = new ColumnsOption();
 
     @Option(names = "--digits", description = "Hide digits alone.")
     boolean digits;
@@ -65,7 +61,7 @@ final class MaskCommand extends TableCommand {
 
     @Override
     List<? extends Step> steps() {
-        String[] wanted = columns.toArray(String[]::new);
+        String[] wanted = columns.array();
         if (pseudonyms) {
             Pseudonyms made = setting(() -> Pseudonyms.of(key()));
             return List.of(HideStep.pseudonyms(made, wanted));
@@ -74,7 +70,9 @@ final class MaskCommand extends TableCommand {
         Mask showing = setting(() -> mask.allButLast(showLast));
         String expression = onlyReady != null ? MatchStep.ready(onlyReady) : only;
         return List.of(
-                expression == null ? HideStep.mask(showing, wanted) : HideStep.mask(showing, expression, columns));
+                expression == null
+                        ? HideStep.mask(showing, wanted)
+                        : HideStep.mask(showing, expression, columns.titles));
     }
 
     /** The key never stands on the command line, where others can read it in the list of processes. */

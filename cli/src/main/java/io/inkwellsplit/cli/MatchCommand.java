@@ -6,6 +6,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Looks for a regular expression in a column. */
@@ -16,8 +17,8 @@ import picocli.CommandLine.Option;
         mixinStandardHelpOptions = true,
         footer = {"", "Expressions run in linear time; there are no back-references and no look-around."})
 final class MatchCommand extends TableCommand {
-    @Option(names = "--column", required = true, paramLabel = "COLUMN", description = "The column, by title or number.")
-    String column = "";
+    @Mixin
+    ColumnOption column = new ColumnOption();
 
     @ArgGroup(multiplicity = "1")
     What what = new What();
@@ -51,8 +52,8 @@ final class MatchCommand extends TableCommand {
     List<? extends Step> steps() {
         String expression = what.ready != null ? MatchStep.ready(what.ready) : String.valueOf(what.expression);
         MatchStep step = replace != null
-                ? MatchStep.replace(column, expression, replace)
-                : test ? MatchStep.test(column, expression) : MatchStep.pull(column, expression);
+                ? MatchStep.replace(column.title, expression, replace)
+                : test ? MatchStep.test(column.title, expression) : MatchStep.pull(column.title, expression);
         return List.of(step.titled(title));
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Takes one piece out of a column. */
@@ -18,8 +19,8 @@ import picocli.CommandLine.Option;
                 + "characters, or before or after a separator. Numbers count from 1, and from -1 at the right.",
         mixinStandardHelpOptions = true)
 final class TakeCommand extends TableCommand {
-    @Option(names = "--column", required = true, paramLabel = "COLUMN", description = "The column, by title or number.")
-    String column = "";
+    @Mixin
+    ColumnOption column = new ColumnOption();
 
     @Option(
             names = "--at",
@@ -63,7 +64,7 @@ final class TakeCommand extends TableCommand {
     @Override
     List<? extends Step> steps() {
         Take take = setting(this::take).orElse(orElse);
-        return List.of(TakeStep.of(column, take).titled(title));
+        return List.of(TakeStep.of(column.title, take).titled(title));
     }
 
     private Take take() {

@@ -5,6 +5,7 @@ import io.inkwellsplit.table.step.TidyStep;
 import java.util.ArrayList;
 import java.util.List;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Tidies columns. */
@@ -13,12 +14,8 @@ import picocli.CommandLine.Option;
         description = "Writes columns tidied into new columns behind them, and counts what changed.",
         mixinStandardHelpOptions = true)
 final class TidyCommand extends TableCommand {
-    @Option(
-            names = "--column",
-            required = true,
-            paramLabel = "COLUMN",
-            description = "A column, by title or number; repeatable.")
-    List<String> columns = new ArrayList<>();
+    @Mixin
+    ColumnsOption columns = new ColumnsOption();
 
     @Option(
             names = "--what",
@@ -30,6 +27,6 @@ final class TidyCommand extends TableCommand {
 
     @Override
     List<? extends Step> steps() {
-        return List.of(TidyStep.of(columns, TidyStep.named(kinds)));
+        return List.of(TidyStep.of(columns.titles, TidyStep.named(kinds)));
     }
 }
