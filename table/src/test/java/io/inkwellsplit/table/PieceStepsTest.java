@@ -266,7 +266,7 @@ class PieceStepsTest {
                 Marlow|Wren|Dunmere|2|same
                 O'Brien|Rafaela|Wexcombe|3|likely
                 OBrien|Rafaella||3|likely
-                6 rows in 3 groups of likely duplicates
+                Likely duplicates: rows 6, groups 3
                 """);
     }
 

@@ -121,7 +121,7 @@ public final class DuplicatesStep implements Step {
 
         @Override
         public List<String> report() {
-            return List.of(doubles + " rows in " + groups + " groups of likely duplicates");
+            return List.of("Likely duplicates: rows " + doubles + ", groups " + groups);
         }
     }
 
