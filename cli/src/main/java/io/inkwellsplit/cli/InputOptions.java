@@ -19,6 +19,13 @@ final class InputOptions {
     @Option(names = "--charset", paramLabel = "NAME", description = "The encoding, where it is not told rightly.")
     @Nullable String charset;
 
+    /** Returns what the table is called for people. */
+    String title() {
+        return file.equals("-")
+                ? "standard input"
+                : String.valueOf(Path.of(file).getFileName());
+    }
+
     CsvSource open(PrintWriter err) {
         CsvSource.Settings settings = new CsvSource.Settings(noHeader ? Header.NONE : Header.FIRST_ROW, charset);
         CsvSource source = file.equals("-")

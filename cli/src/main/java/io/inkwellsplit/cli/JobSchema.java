@@ -14,8 +14,9 @@ import picocli.CommandLine.Model.OptionSpec;
 /** What a job may say, from the commands themselves; written out as a JSON Schema for editors. */
 final class JobSchema {
     static final List<String> INPUT = List.of("no-header", "charset");
-    static final List<String> OUTPUT = List.of("replace", "set-aside", "describe");
-    private static final Set<String> ELSEWHERE = Set.of("help", "version", "out", "save-job", "explain", "quiet");
+    static final List<String> OUTPUT = List.of("replace", "set-aside", "describe", "report", "figures");
+    private static final Set<String> ELSEWHERE =
+            Set.of("help", "version", "out", "save-job", "explain", "quiet", "json");
 
     private JobSchema() {}
 
@@ -62,7 +63,7 @@ final class JobSchema {
         if (any == null) {
             throw new IllegalStateException("there is no command columns");
         }
-        files(properties.putObject("input"), any, INPUT);
+        files(properties.putObject("input"), any, INPUT).putArray("required").add("file");
         ObjectNode list = properties.putObject("steps");
         list.put("type", "array");
         list.put("minItems", 1);
@@ -85,13 +86,13 @@ final class JobSchema {
         return schema.toPrettyString() + "\n";
     }
 
-    private static void files(ObjectNode body, CommandLine command, List<String> names) {
+    private static ObjectNode files(ObjectNode body, CommandLine command, List<String> names) {
         options(body, command, names);
         ((ObjectNode) body.get("properties"))
                 .putObject("file")
                 .put("type", "string")
                 .put("description", "The file, told from the job's folder; - for a standard stream.");
-        body.putArray("required").add("file");
+        return body;
     }
 
     private static void options(ObjectNode body, CommandLine command, Collection<String> names) {

@@ -10,6 +10,7 @@ import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.csv.CsvMetadata;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.WholeFile;
 import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import java.io.BufferedOutputStream;
 import java.io.FileDescriptor;
@@ -19,6 +20,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** What a command writes. */
@@ -56,9 +58,28 @@ final class OutputOptions {
             description = "Say nothing of what was done; errors and rows that were set aside are still told.")
     boolean quiet;
 
+    @Option(names = "--json", description = "Say what was done as JSON, for machines.")
+    boolean json;
+
+    @Mixin
+    ReportOptions report = new ReportOptions();
+
     /** Returns whether any of it was asked for. */
     boolean isGiven() {
-        return out != null || replace || setAside != null || describe || saveJob != null;
+        return out != null || replace || setAside != null || describe || saveJob != null || json || report.isGiven();
+    }
+
+    /** Returns whether nothing is said to people. */
+    boolean isSilent() {
+        return quiet || json;
+    }
+
+    /** Refuses, before any row is read, what could not be written beside the output. */
+    void checkBeside() {
+        if (saveJob != null) {
+            WholeFile.start(saveJob, whenThere()).close();
+        }
+        report.check(whenThere());
     }
 
     boolean isStandardOutput() {
@@ -92,7 +113,7 @@ final class OutputOptions {
         return output.sourceHeader(source.header());
     }
 
-    private WhenThere whenThere() {
+    WhenThere whenThere() {
         return replace ? WhenThere.REPLACE : WhenThere.REFUSE;
     }
 

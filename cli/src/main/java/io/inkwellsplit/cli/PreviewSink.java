@@ -4,18 +4,27 @@ import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSink;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
-/** Keeps the first rows for a preview and writes nothing. */
+/** Keeps the first rows for a preview, and passes all on where there is an output behind it. */
 final class PreviewSink implements RowSink {
     private static final int ROWS = 10;
 
     private final List<List<String>> first = new ArrayList<>();
     private List<String> titles = List.of();
     private final List<String> asides = new ArrayList<>();
+    private Optional<RowSink> behind = Optional.empty();
+
+    /** Puts it before an output. */
+    PreviewSink before(RowSink output) {
+        behind = Optional.of(output);
+        return this;
+    }
 
     @Override
     public void header(List<String> columns) {
         titles = columns;
+        behind.ifPresent(output -> output.header(columns));
     }
 
     @Override
@@ -23,6 +32,7 @@ final class PreviewSink implements RowSink {
         if (first.size() < ROWS) {
             first.add(cells);
         }
+        behind.ifPresent(output -> output.row(cells));
     }
 
     @Override
@@ -30,10 +40,13 @@ final class PreviewSink implements RowSink {
         if (asides.size() < ROWS) {
             asides.add("row " + row.number() + " (line " + row.line() + "): " + reason);
         }
+        behind.ifPresent(output -> output.setAside(row, reason));
     }
 
     @Override
-    public void finish() {}
+    public void finish() {
+        behind.ifPresent(RowSink::finish);
+    }
 
     List<String> titles() {
         return titles;

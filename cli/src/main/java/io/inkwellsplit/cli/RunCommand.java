@@ -42,6 +42,7 @@ final class RunCommand implements Callable<Integer> {
         if (preview) {
             last.removeIf(arg -> arg.startsWith("--out=")
                     || JobSchema.OUTPUT.stream().anyMatch(name -> arg.split("=")[0].equals("--" + name)));
+            commands.forEach(command -> command.args().removeIf(arg -> arg.startsWith("--review=")));
         } else if (replace && !last.contains("--replace")) {
             last.add("--replace");
         }

@@ -4,7 +4,6 @@ import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.correct.ReviewSheet;
-import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.csv.WholeFile;
 import io.inkwellsplit.table.csv.WholeFile.WhenThere;
@@ -25,6 +24,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -97,10 +97,9 @@ final class SplitCommand extends TableCommand {
     @Option(
             names = "--review",
             paramLabel = "FILE",
-            description =
-                    "With --out, also write the doubtful values as a table to correct: what is filled in under Is "
-                            + "makes it a corrections file.")
-    @Nullable Path review;
+            description = "Also write the doubtful values: as a table to correct, which filled in under Is makes a "
+                    + "corrections file; or, with a name in .html, as a page to settle them in a browser; repeatable.")
+    List<Path> review = new ArrayList<>();
 
     @Option(
             names = "--explain",
@@ -122,9 +121,10 @@ final class SplitCommand extends TableCommand {
         if (corrections != null) {
             step.corrections(Corrections.read(corrections));
         }
-        if (review != null) {
-            step.review(sheet);
+        if (!review.isEmpty()) {
+            step.watch(sheet);
         }
+        watches.forEach(step::watch);
         if (country != null) {
             step.country(country);
         }
@@ -142,18 +142,15 @@ final class SplitCommand extends TableCommand {
 
     @Override
     void checkOutputs(WhenThere whenThere) {
-        if (review != null) {
-            WholeFile.start(review, whenThere).close();
-        }
+        review.forEach(file -> WholeFile.start(file, whenThere).close());
     }
 
     @Override
-    void finish(CsvSource source, WhenThere whenThere, PrintWriter to) {
-        if (review != null) {
-            try (CsvOutput out = CsvOutput.create(review, source.dialect(), whenThere)) {
-                sheet.writeTo(out);
-            }
-            to.println("To review: " + sheet.lines() + " different doubtful values in " + review);
+    void finish(CsvSource source, Run run, WhenThere whenThere, PrintWriter to) {
+        if (!review.isEmpty()) {
+            ReviewFiles.write(input.title(), sheet, review, source, run, whenThere);
+            to.println("To review: " + sheet.lines() + " different doubtful values in "
+                    + review.stream().map(Path::toString).collect(Collectors.joining(" and ")));
         }
     }
 

@@ -1,9 +1,8 @@
 package io.inkwellsplit.cli;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.SerializationFeature;
+import io.inkwellsplit.report.Report;
 import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import io.inkwellsplit.table.step.Columns;
 import io.inkwellsplit.table.survey.ColumnReadings;
 import io.inkwellsplit.table.survey.ColumnSurvey;
@@ -23,6 +22,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.ParseResult;
 import picocli.CommandLine.Spec;
 
 /** Looks at a table. */
@@ -45,6 +45,12 @@ final class SurveyCommand implements Callable<Integer> {
     @Option(names = "--json", description = "Write the survey as JSON.")
     boolean json;
 
+    @Mixin
+    ReportOptions report = new ReportOptions();
+
+    @Option(names = "--replace", description = "Replace the report and figures if they are there already.")
+    boolean replace;
+
     @Spec
     CommandSpec spec = CommandSpec.create();
 
@@ -55,12 +61,15 @@ final class SurveyCommand implements Callable<Integer> {
             throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
         }
         try (CsvSource source = input.open(spec.commandLine().getErr())) {
+            WhenThere whenThere = replace ? WhenThere.REPLACE : WhenThere.REFUSE;
+            report.check(whenThere);
             Survey survey = Survey.of(source);
             Map<ColumnSurvey, ColumnReadings> readings = new LinkedHashMap<>();
             List<ColumnSurvey> wanted = columns.stream()
                     .map(column -> survey.columns().get(Columns.find(source.header(), column)))
                     .toList();
-            List<ColumnSurvey> close = json && wanted.isEmpty() ? survey.columns() : wanted;
+            boolean all = wanted.isEmpty() && (json || report.isGiven());
+            List<ColumnSurvey> close = all ? survey.columns() : wanted;
             close.stream()
                     .filter(SurveyCommand::isRead)
                     .forEach(column -> readings.put(column, ColumnReadings.of(source, column)));
@@ -70,6 +79,14 @@ final class SurveyCommand implements Callable<Integer> {
                 overview(survey, out);
             } else {
                 wanted.forEach(column -> closely(column, readings.get(column), out));
+            }
+            if (report.isGiven()) {
+                ParseResult parsed = spec.commandLine().getParseResult();
+                Report.Builder page = Report.builder(input.title())
+                        .command(CommandText.of(List.of(parsed), report.folder()))
+                        .survey(survey);
+                readings.forEach((column, read) -> page.column(column.title(), read));
+                report.write(page.build(), whenThere, json ? spec.commandLine().getErr() : out);
             }
         }
         return ExitCodes.DONE;
@@ -160,7 +177,7 @@ final class SurveyCommand implements Callable<Integer> {
                 .map(entry -> entry.getValue() + " " + entry.getKey())
                 .collect(Collectors.joining(", "));
         if (!text.isEmpty()) {
-            out.println(label + ": " + text);
+            out.println(Terminal.wrapped(label + ": " + text));
         }
     }
 
@@ -178,12 +195,6 @@ final class SurveyCommand implements Callable<Integer> {
         root.put("rows", survey.rows());
         root.put("ragged", survey.ragged());
         root.put("columns", all);
-        try {
-            return new ObjectMapper()
-                    .enable(SerializationFeature.INDENT_OUTPUT, SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
-                    .writeValueAsString(root);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException(e);
-        }
+        return RunJson.of(root);
     }
 }

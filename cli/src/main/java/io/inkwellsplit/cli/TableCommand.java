@@ -1,15 +1,16 @@
 package io.inkwellsplit.cli;
 
+import io.inkwellsplit.report.Report;
+import io.inkwellsplit.report.RunWatch;
+import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.Run;
-import io.inkwellsplit.table.TableException;
-import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.csv.WholeFile;
 import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import io.inkwellsplit.table.step.Step;
-import java.io.IOException;
+import io.inkwellsplit.table.survey.Survey;
 import java.io.PrintWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
@@ -17,6 +18,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -42,6 +44,9 @@ abstract class TableCommand implements Callable<Integer> {
 
     /** The commands whose steps follow in the same run. */
     private final List<TableCommand> following = new ArrayList<>();
+
+    /** Those who look on while columns are split. */
+    final List<ReadingWatch> watches = new ArrayList<>();
 
     /** Returns what a setting makes; one that is refused is a bad option. */
     <T> T setting(Supplier<T> made) {
@@ -69,8 +74,8 @@ abstract class TableCommand implements Callable<Integer> {
     /** Refuses, before any row is read, what {@link #finish} could not write. */
     void checkOutputs(WhenThere whenThere) {}
 
-    /** Writes what stands beside the output; called when all rows have gone through, unless it was a preview. */
-    void finish(CsvSource source, WhenThere whenThere, PrintWriter to) {}
+    /** Writes what stands beside the output; called when all rows have gone through. */
+    void finish(CsvSource source, Run run, WhenThere whenThere, PrintWriter to) {}
 
     /** Refuses options that leave open what only {@link #prepare} can find out. */
     void checkComplete() {}
@@ -113,71 +118,95 @@ abstract class TableCommand implements Callable<Integer> {
         if (input.file.isEmpty()) {
             throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
         }
-        PrintWriter to = output.quiet ? new PrintWriter(Writer.nullWriter()) : output.isStandardOutput() ? err : out;
+        PrintWriter nowhere = new PrintWriter(Writer.nullWriter());
+        PrintWriter to = output.isSilent() ? nowhere : output.isStandardOutput() ? err : out;
         long start = System.nanoTime();
         try (CsvSource source = input.open(err);
-                Progress progress = new Progress(source, Terminal.isWatched() && !output.quiet)) {
+                Progress progress = new Progress(source, Terminal.isWatched() && !output.isSilent())) {
             prepare(progress, to);
             if (onlyTells(progress, out)) {
                 return ExitCodes.DONE;
+            }
+            RunWatch seen = new RunWatch();
+            if (output.report.isGiven()) {
+                commands().forEach(command -> command.watches.add(seen));
             }
             List<Step> steps = new ArrayList<>(steps());
             for (TableCommand next : following) {
                 next.checkComplete();
                 steps.addAll(next.steps());
             }
-            WhenThere whenThere = output.replace ? WhenThere.REPLACE : WhenThere.REFUSE;
-            boolean written = output.out != null;
-            if (output.saveJob != null) {
-                WholeFile.start(output.saveJob, whenThere).close();
-            }
-            if (written) {
-                checkOutputs(whenThere);
-                following.forEach(next -> next.checkOutputs(whenThere));
-            }
+            WhenThere whenThere = output.whenThere();
+            output.checkBeside();
+            commands().forEach(command -> command.checkOutputs(whenThere));
+            Optional<Survey> survey = output.report.isGiven() ? Optional.of(Survey.of(progress)) : Optional.empty();
             Run run = Run.of(progress, steps);
+            PreviewSink first = new PreviewSink();
             if (output.out == null) {
-                PreviewSink sink = new PreviewSink();
-                run.into(sink);
-                if (following.isEmpty()) {
-                    preview(run, sink.first(), out);
-                } else {
-                    previewOfAll(run, sink.first(), out);
+                run.into(first);
+                if (!output.isSilent()) {
+                    preview(run, first, out, to);
                 }
-                summary(run, to);
-                sink.asides().forEach(aside -> err.println("Would be set aside: " + aside + "."));
-                to.println("Nothing was written. To write it all: --out FILE");
+                first.asides().forEach(aside -> err.println("Would be set aside: " + aside + "."));
             } else {
-                write(run, source, output.out, to, err);
+                write(run, source, output.out, first, to, err);
                 to.printf(Locale.ROOT, "Time: %.1f s%n", (System.nanoTime() - start) / 1e9);
             }
-            if (written) {
-                finish(source, whenThere, to);
-                following.forEach(next -> next.finish(source, whenThere, to));
-            }
+            commands().forEach(command -> command.finish(source, run, whenThere, to));
+            survey.ifPresent(table -> output.report.write(report(table, run, first, seen), whenThere, to));
             if (output.saveJob != null) {
                 saveJob(output.saveJob);
                 to.println("Job: " + output.saveJob);
+            }
+            if (output.json) {
+                (output.isStandardOutput() ? err : out).println(RunJson.of(RunJson.summary(run)));
             }
             return run.setAside() > 0 ? ExitCodes.SET_ASIDE : ExitCodes.DONE;
         }
     }
 
-    private void saveJob(Path file) {
-        List<ParseResult> commands = new ArrayList<>(List.of(spec.commandLine().getParseResult()));
-        following.forEach(next -> commands.add(next.spec.commandLine().getParseResult()));
-        WhenThere whenThere = output.replace ? WhenThere.REPLACE : WhenThere.REFUSE;
-        try (WholeFile.Pending pending = WholeFile.start(file, whenThere)) {
-            pending.stream().write(JobText.of(commands, file).getBytes(StandardCharsets.UTF_8));
-            pending.finish();
-        } catch (IOException e) {
-            throw new TableException(Problem.OUTPUT, file + " cannot be written.", e);
-        }
+    private List<TableCommand> commands() {
+        List<TableCommand> commands = new ArrayList<>(List.of(this));
+        commands.addAll(following);
+        return commands;
     }
 
-    private void write(Run run, CsvSource source, String target, PrintWriter to, PrintWriter err) {
+    private List<ParseResult> parsed() {
+        return commands().stream()
+                .map(command -> command.spec.commandLine().getParseResult())
+                .toList();
+    }
+
+    private void preview(Run run, PreviewSink first, PrintWriter out, PrintWriter to) {
+        if (following.isEmpty()) {
+            preview(run, first.first(), out);
+        } else {
+            previewOfAll(run, first.first(), out);
+        }
+        summary(run, to);
+        to.println(
+                output.isGiven()
+                        ? "The table was not written. To write it: --out FILE"
+                        : "Nothing was written. To write it all: --out FILE");
+    }
+
+    private Report report(Survey survey, Run run, PreviewSink first, RunWatch seen) {
+        Report.Builder report = Report.builder(input.title())
+                .command(CommandText.of(parsed(), output.report.folder()))
+                .survey(survey)
+                .run(run, first.first());
+        seen.counted().forEach(report::column);
+        return report.build();
+    }
+
+    private void saveJob(Path file) {
+        String text = JobText.of(parsed(), file);
+        WholeFile.write(file, output.whenThere(), stream -> stream.write(text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    private void write(Run run, CsvSource source, String target, PreviewSink first, PrintWriter to, PrintWriter err) {
         try (TableOutput file = output.open(target, input, source)) {
-            run.into(file);
+            run.into(first.before(file));
             output.describe(target, source, run);
             summary(run, to);
             if (!file.extent().isEmpty()) {
@@ -187,7 +216,7 @@ abstract class TableCommand implements Callable<Integer> {
                 to.println("Written: " + target);
             }
             if (file.asideFile() != null) {
-                (output.quiet ? err : to).println("Set aside, with the reason for each row: " + file.asideFile());
+                (output.isSilent() ? err : to).println("Set aside, with the reason for each row: " + file.asideFile());
             }
         }
     }

@@ -23,6 +23,25 @@ final class Terminal {
         }
     }
 
+    /** Breaks a line between words where it is too long for the terminal; what follows stands further in. */
+    static String wrapped(String line) {
+        StringBuilder out = new StringBuilder();
+        int column = 0;
+        for (String word : line.split(" ")) {
+            if (column > 0 && column + 1 + word.length() > width()) {
+                out.append(System.lineSeparator()).append("   ");
+                column = 3;
+            }
+            if (out.length() > 0) {
+                out.append(' ');
+                column++;
+            }
+            out.append(word);
+            column += word.length();
+        }
+        return out.toString();
+    }
+
     /** Returns the number of columns, as the shell or the launcher tells it. */
     static int width() {
         String columns = System.getenv("COLUMNS");

@@ -73,14 +73,14 @@ public final class ColumnCorrections {
     public Reading read(String value, Function<String, Reading> reader) {
         Correction whole = values.get(Correction.plain(value));
         if (whole != null) {
-            Optional<Reading> reading = made.of(value, parts(whole.is()));
+            Optional<Reading> reading = made.of(reader.apply(value), parts(whole.is()));
             if (reading.isPresent()) {
                 return counted(whole, reading.get());
             }
         }
         Correction shape = shapes.isEmpty() ? null : shapes.get(ValueShape.of(value.strip()));
         if (shape != null) {
-            Optional<Reading> reading = made.of(value, byShape(value, shape.is()));
+            Optional<Reading> reading = made.of(reader.apply(value), byShape(value, shape.is()));
             if (reading.isPresent()) {
                 return counted(shape, reading.get());
             }
@@ -110,7 +110,7 @@ public final class ColumnCorrections {
         }
         for (Alternative alternative : reading.alternatives()) {
             if (holds(alternative.parts(), key.get(), place.get())) {
-                return counted(word, made.of(reading.source(), alternative));
+                return counted(word, made.of(reading, alternative));
             }
         }
         return counted(word, made.with(reading, key.get(), place.get()));
@@ -155,7 +155,7 @@ public final class ColumnCorrections {
         return parts;
     }
 
-    /** Returns parts from a part for each word: {@code last first middle}. */
+    /** Returns parts from a part for each word: {@code last first middle}; {@code -} stands for none. */
     private Map<PartKey, String> byShape(String value, String is) {
         String[] roles = is.strip().split("\\s+");
         String[] pieces = value.strip().split("[\\s,]+");

@@ -45,9 +45,21 @@ final class CorrectedReading {
         return Optional.empty();
     }
 
-    /** Returns a reading of parts by key; none where a part does not stand in the value. What no part claims is unplaced. */
+    /** Returns a reading of parts by key where nothing is known of the value yet; see {@link #of(Reading, Map)}. */
     Optional<Reading> of(String value, Map<PartKey, String> parts) {
+        return of(builder(value, usual).build(1, Set.of()), parts);
+    }
+
+    /**
+     * Returns a reading of parts by key; none where a part does not stand in the value. What no part claims is unplaced,
+     * unless it announces a part, such as {@code and}.
+     *
+     * @param read how the value was read without the correction
+     */
+    Optional<Reading> of(Reading read, Map<PartKey, String> parts) {
+        String value = read.source();
         ReadingBuilder builder = builder(value, kind(parts));
+        builder.country(read.country());
         boolean[] taken = new boolean[value.length()];
         for (Map.Entry<PartKey, String> part : parts.entrySet()) {
             for (String piece : pieces(value, taken, part.getValue())) {
@@ -57,6 +69,12 @@ final class CorrectedReading {
                 }
                 builder.add(part.getKey(), at, at + piece.length());
                 Arrays.fill(taken, at, at + piece.length(), true);
+            }
+        }
+        for (Span span : read.announcements()) {
+            if (!taken[span.start()] && !taken[span.end() - 1]) {
+                builder.addAnnouncement(span.start(), span.end());
+                Arrays.fill(taken, span.start(), span.end(), true);
             }
         }
         addUnplaced(value, taken, builder);
@@ -123,17 +141,33 @@ final class CorrectedReading {
     }
 
     /** Returns a reading as one of its alternatives. */
-    Reading of(String value, Alternative alternative) {
-        ReadingBuilder builder = builder(value, alternative.kind());
+    Reading of(Reading read, Alternative alternative) {
+        ReadingBuilder builder = builder(read.source(), alternative.kind());
+        builder.country(read.country());
+        announce(read, alternative.parts(), builder);
         for (Part part : alternative.parts()) {
             part.spans().forEach(span -> builder.add(part.key(), span.start(), span.end()));
         }
         return builder.build(1, Set.of());
     }
 
+    /** Keeps the words that only announce a part, unless they are in one now. */
+    private static void announce(Reading read, List<Part> parts, ReadingBuilder builder) {
+        for (Span word : read.announcements()) {
+            boolean taken = parts.stream()
+                    .flatMap(part -> part.spans().stream())
+                    .anyMatch(span -> span.start() < word.end() && word.start() < span.end());
+            if (!taken) {
+                builder.addAnnouncement(word.start(), word.end());
+            }
+        }
+    }
+
     /** Returns a reading in which some words are a part, and are taken out of all others. */
     Reading with(Reading reading, PartKey key, Span words) {
         ReadingBuilder builder = builder(reading.source(), reading.kind());
+        builder.country(reading.country());
+        announce(reading, List.of(new Part(key, "", List.of(words))), builder);
         boolean added = false;
         for (Part part : reading.parts()) {
             List<Span> spans = new ArrayList<>();

@@ -1,6 +1,5 @@
 package io.inkwellsplit.table.correct;
 
-import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -13,14 +12,13 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * A file of corrections, a text table with the columns {@code Column}, {@code For}, {@code Text} and {@code Is}; others are
  * left alone, so that a review sheet is one as well. A line without {@code Is} corrects nothing.
  *
  * <p>{@code For} is {@code value} ({@code Is}: {@code first=Ines; last=Brandt}), {@code word} ({@code Is}: one part, such as
- * {@code first} or {@code city}) or {@code shape} ({@code Is}: a part for each word, such as {@code last first}). {@code
+ * {@code first} or {@code city}) or {@code shape} ({@code Is}: a part for each word, such as {@code last first}, with {@code -} for none). {@code
  * Column} is the title of the column, or empty for every one.
  */
 public final class Corrections {
@@ -124,9 +122,8 @@ public final class Corrections {
                     case SHAPE -> correction.is().split("\\s+");
                 };
         for (String key : keys) {
-            Optional<PartKey> known = made.key(key.strip());
-            if (known.isEmpty()
-                    || correction.scope() == Scope.VALUE && correction.is().indexOf('=') < 0) {
+            boolean known = made.key(key.strip()).isPresent() || correction.scope() == Scope.SHAPE && key.equals("-");
+            if (!known || correction.scope() == Scope.VALUE && correction.is().indexOf('=') < 0) {
                 return false;
             }
         }

@@ -5,6 +5,7 @@ import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Reason;
+import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.sort.RowSorter;
 import io.inkwellsplit.table.sort.SortKey;
@@ -18,13 +19,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
 /**
  * The doubtful values of a run as a table to correct: a line for each distinct value, those of one shape and doubt
  * together, what settles most rows first. Filled in, in the column {@code Is}, it is a corrections file.
  */
-public final class ReviewSheet {
+public final class ReviewSheet implements ReadingWatch {
     /** The titles of the sheet; the first four are those of a corrections file. */
     public static final List<String> TITLES = List.of(
             "Column",
@@ -54,6 +56,7 @@ public final class ReviewSheet {
     private long lines;
 
     /** Adds a reading if it is doubtful. */
+    @Override
     public void add(String column, Reading reading) {
         if (reading.doubts().isEmpty()) {
             return;
@@ -68,25 +71,23 @@ public final class ReviewSheet {
         ByteArrayOutputStream key = new ByteArrayOutputStream();
         exact.add(column, Direction.RISING, key);
         exact.add(reading.source(), Direction.RISING, key);
-        values.add(
-                key.toByteArray(),
-                List.of(
-                        column,
-                        "value",
-                        reading.source(),
-                        "",
-                        "",
-                        "",
-                        "",
-                        shape,
-                        doubts,
-                        String.format(Locale.ROOT, "%.3f", reading.confidence()),
-                        parts(reading.parts()),
-                        ways.size() > 1 ? parts(ways.get(1).parts()) : "",
-                        ways.size() > 1
-                                ? String.format(Locale.ROOT, "%.3f", ways.get(1).probability())
-                                : "",
-                        why(reading, ways)));
+        List<String> cells = new ArrayList<>(List.of(
+                column,
+                "value",
+                reading.source(),
+                "",
+                "",
+                "",
+                "",
+                shape,
+                doubts,
+                String.format(Locale.ROOT, "%.3f", reading.confidence()),
+                parts(reading.parts()),
+                ways.size() > 1 ? parts(ways.get(1).parts()) : "",
+                ways.size() > 1 ? String.format(Locale.ROOT, "%.3f", ways.get(1).probability()) : "",
+                why(reading, ways)));
+        cells.addAll(ReviewCase.written(ways));
+        values.add(key.toByteArray(), cells);
     }
 
     private static String parts(List<Part> parts) {
@@ -110,15 +111,22 @@ public final class ReviewSheet {
         return reasons.isEmpty() ? doubts : doubts + " Read so because: " + reasons + ".";
     }
 
-    /** Forgets what was added. */
+    @Override
     public void restart() {
         values = new RowSorter();
         groups.clear();
         lines = 0;
     }
 
-    /** Writes the sheet, and forgets what was added. */
+    /** Writes the sheet as a table, and forgets what was added. */
     public void writeTo(RowSink sink) {
+        sink.header(TITLES);
+        drain(one -> sink.row(one.cells()));
+        sink.finish();
+    }
+
+    /** Hands out the lines of the sheet in their order, and forgets what was added. */
+    public void drain(Consumer<ReviewCase> to) {
         RowSorter ordered = new RowSorter();
         byte[][] current = {{}};
         long[] count = {0};
@@ -135,7 +143,6 @@ public final class ReviewSheet {
         if (count[0] > 0) {
             add(ordered, last.get(0), count[0]);
         }
-        sink.header(TITLES);
         Map<String, Integer> numbers = new HashMap<>();
         ordered.drain((key, cells) -> {
             List<String> row = new ArrayList<>(cells);
@@ -143,9 +150,8 @@ public final class ReviewSheet {
             Integer number = numbers.computeIfAbsent(group, g -> numbers.size() + 1);
             row.set(5, Integer.toString(number));
             lines++;
-            sink.row(row);
+            to.accept(ReviewCase.of(row.subList(0, TITLES.size()), row.subList(TITLES.size(), row.size())));
         });
-        sink.finish();
     }
 
     private void add(RowSorter ordered, List<String> cells, long rows) {

@@ -45,6 +45,25 @@ public final class WholeFile {
         }
     }
 
+    /** Writes what a file holds. */
+    public interface Content {
+        void writeTo(OutputStream stream) throws IOException;
+    }
+
+    /**
+     * Writes a whole file.
+     *
+     * @throws TableException as {@link #start} does, or if it cannot be written
+     */
+    public static void write(Path file, WhenThere whenThere, Content content) {
+        try (Pending pending = start(file, whenThere)) {
+            content.writeTo(pending.stream());
+            pending.finish();
+        } catch (IOException e) {
+            throw new TableException(Problem.OUTPUT, file + " cannot be written.", e);
+        }
+    }
+
     /** A file that is being written. */
     public static final class Pending implements AutoCloseable {
         private final Path temporary;

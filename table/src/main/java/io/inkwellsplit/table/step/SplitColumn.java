@@ -6,9 +6,9 @@ import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.correct.ColumnCorrections;
 import io.inkwellsplit.table.correct.Corrections;
-import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.step.PartTitles.Extra;
 import io.inkwellsplit.table.step.SplitStep.Checks;
 import java.util.ArrayList;
@@ -46,7 +46,7 @@ public final class SplitColumn {
     private final ColumnReader reader;
     private final AddressStandard standard;
     private final ColumnCorrections corrections;
-    private final Optional<ReviewSheet> review;
+    private final List<ReadingWatch> watches;
     private final List<String> titles = new ArrayList<>();
     private final List<String> plainTitles = new ArrayList<>();
     private final Map<String, String> meanings = new HashMap<>();
@@ -66,9 +66,9 @@ public final class SplitColumn {
             Optional<String> country,
             AddressStandard standard,
             Corrections corrections,
-            Optional<ReviewSheet> review,
+            List<ReadingWatch> watches,
             List<String> taken) {
-        this.review = review;
+        this.watches = watches;
         this.index = index;
         this.source = source;
         this.subject = subject;
@@ -124,7 +124,7 @@ public final class SplitColumn {
         this.newReader = from.newReader;
         this.standard = from.standard;
         this.corrections = from.corrections;
-        this.review = from.review;
+        this.watches = from.watches;
         this.titles.addAll(from.titles);
         this.plainTitles.addAll(from.plainTitles);
         this.meanings.putAll(from.meanings);
@@ -151,9 +151,9 @@ public final class SplitColumn {
         reader.merge(fork.reader);
     }
 
-    /** Returns whether values must come one after the other: corrections and reviews count them. */
+    /** Returns whether values must come one after the other: corrections count them, and those who look on. */
     boolean isInOrder() {
-        return !corrections.isEmpty() || review.isPresent();
+        return !corrections.isEmpty() || !watches.isEmpty();
     }
 
     /** A title that is taken gets the source column's title in front, and a number where even that is taken. */
@@ -206,7 +206,9 @@ public final class SplitColumn {
     void split(String value, List<String> out) {
         Reading reading = corrections.isEmpty() ? reader.read(value) : corrections.read(value, reader::read);
         count(reading);
-        review.ifPresent(sheet -> sheet.add(source, reading));
+        for (ReadingWatch watch : watches) {
+            watch.add(source, reading);
+        }
         if (kind) {
             out.add(reading.kind().key());
         }
@@ -236,7 +238,7 @@ public final class SplitColumn {
 
     void restart() {
         corrections.restart();
-        review.ifPresent(ReviewSheet::restart);
+        watches.forEach(ReadingWatch::restart);
         doubts.clear();
         read = 0;
         blank = 0;
@@ -295,6 +297,11 @@ public final class SplitColumn {
     /** Returns how many values have each doubt. */
     public Map<Doubt, Long> doubts() {
         return Map.copyOf(doubts);
+    }
+
+    /** Returns how many values a correction has changed. */
+    public long corrected() {
+        return corrections.corrected();
     }
 
     /** Returns the corrections of this column, with what they have matched so far. */

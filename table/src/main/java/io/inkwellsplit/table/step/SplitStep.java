@@ -3,10 +3,10 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.address.AddressStandard.Rule;
+import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.correct.Corrections;
-import io.inkwellsplit.table.correct.ReviewSheet;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -37,7 +37,7 @@ public final class SplitStep implements Step {
     private final Optional<String> country;
     private final AddressStandard standard;
     private final Corrections corrections;
-    private final Optional<ReviewSheet> review;
+    private final List<ReadingWatch> watches;
 
     private SplitStep(Builder builder) {
         this.wanted = List.copyOf(builder.wanted);
@@ -49,7 +49,7 @@ public final class SplitStep implements Step {
         this.country = builder.country;
         this.standard = builder.standard;
         this.corrections = builder.corrections;
-        this.review = builder.review;
+        this.watches = List.copyOf(builder.watches);
     }
 
     /** Whether confidence and doubts have columns. */
@@ -81,7 +81,7 @@ public final class SplitStep implements Step {
         private Optional<String> country = Optional.empty();
         private AddressStandard standard = AddressStandard.asWritten();
         private Corrections corrections = Corrections.none();
-        private Optional<ReviewSheet> review = Optional.empty();
+        private final List<ReadingWatch> watches = new ArrayList<>();
 
         private Builder() {}
 
@@ -177,9 +177,9 @@ public final class SplitStep implements Step {
             return this;
         }
 
-        /** Sets a sheet that takes the doubtful values; none if not set. */
-        public Builder review(ReviewSheet sheet) {
-            review = Optional.of(sheet);
+        /** Adds somebody who looks on, such as a review sheet; the rows then go through one after the other. */
+        public Builder watch(ReadingWatch watch) {
+            watches.add(watch);
             return this;
         }
 
@@ -229,7 +229,7 @@ public final class SplitStep implements Step {
                         country,
                         standard,
                         corrections,
-                        review,
+                        watches,
                         titlesOut));
             }
         }

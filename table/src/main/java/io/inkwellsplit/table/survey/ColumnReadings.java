@@ -1,44 +1,35 @@
 package io.inkwellsplit.table.survey;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.column.AddressColumn;
 import io.inkwellsplit.column.NameColumn;
-import io.inkwellsplit.name.NameEvidence;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
-import io.inkwellsplit.reading.Part;
-import io.inkwellsplit.reading.Reading;
-import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSource;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.Iterator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.NoSuchElementException;
-import java.util.TreeMap;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /**
  * How the values of a column of names or addresses are read, in the light of the column.
  *
  * @param read how many values that are not blank were read
- * @param doubtful how many of them have a doubt
+ * @param blank how many values were blank, or words for nothing
+ * @param doubtful how many of those read have a doubt
  * @param kinds how many are people, couples, organisations …
- * @param orders for names, how many write the given or the family name first beyond doubt
+ * @param orders for names, how many people without a doubt have their given or their family name first
  * @param parts how many values have each part, the most frequent first
  * @param countries for addresses, how many were read as of each country
  * @param states for addresses, the most frequent states as they are written
  * @param doubts how many values have each doubt, the most frequent first
  * @param shapes the most frequent shapes, and how the first value of each is read
+ * @param confidences how many values were read with how much confidence, from the least to the most
+ * @param common the most frequent texts of each part; counted among its first thousands of different ones
+ * @param samples values with their parts marked: one of each frequent shape, and two of each doubt
  */
 public record ColumnReadings(
         long read,
+        long blank,
         long doubtful,
         Map<Kind, Long> kinds,
         Map<String, Long> orders,
@@ -46,10 +37,10 @@ public record ColumnReadings(
         Map<String, Long> countries,
         Map<String, Long> states,
         Map<Doubt, Long> doubts,
-        List<ShapeReading> shapes) {
-    private static final int SHOWN = 12;
-    private static final int MOST_STATES = 2_000;
-
+        List<ShapeReading> shapes,
+        List<Band> confidences,
+        Map<String, Map<String, Long>> common,
+        List<Sample> samples) {
     /**
      * How a shape is read.
      *
@@ -60,140 +51,53 @@ public record ColumnReadings(
     public record ShapeReading(ColumnSurvey.Shape shape, String reading, long doubtful) {}
 
     /**
+     * Values that were read with much the same confidence.
+     *
+     * @param from the least confidence
+     * @param to the confidence from which on the next band counts; the last one holds 1 as well
+     * @param values how many values were read so
+     * @param doubtful how many of them have a doubt
+     */
+    public record Band(double from, double to, long values, long doubtful) {}
+
+    /**
+     * A value and how it is read.
+     *
+     * @param text the value as it is written
+     * @param kind what it is
+     * @param confidence from 0 to 1
+     * @param parts its parts and where they stand, from left to right
+     * @param doubts the codes of its doubts
+     */
+    public record Sample(String text, String kind, double confidence, List<Mark> parts, List<String> doubts) {}
+
+    /**
+     * A piece of a part in a text.
+     *
+     * @param key the part's key
+     * @param start its first character, from 0
+     * @param end the character behind its last one
+     */
+    public record Mark(String key, int start, int end) {}
+
+    /**
      * Reads a column of names or addresses.
      *
      * @throws IllegalArgumentException if it holds neither
      */
     public static ColumnReadings of(RowSource source, ColumnSurvey column) {
-        Iterable<String> values = () -> values(source, column.index());
-        Counter counter = new Counter();
+        Iterable<String> values = () -> new ColumnValues(source, column.index());
+        ReadingCounter counter = new ReadingCounter();
         if (column.holds() == Holds.NAMES) {
             NameSplitter names = NameColumn.learn(NameSplitter.standard(), values);
-            NameEvidence evidence = new NameEvidence();
-            values.forEach(value -> NameSplitter.standard().gather(value, evidence));
-            counter.orders.put("given name first", evidence.givenFirst());
-            counter.orders.put("family name first", evidence.familyFirst());
-            return counter.count(values, names::split, column);
-        }
-        if (column.holds() == Holds.ADDRESSES) {
+            values.forEach(value -> counter.add(names.split(value)));
+        } else if (column.holds() == Holds.ADDRESSES) {
             AddressSplitter addresses = AddressColumn.learn(AddressSplitter.standard(), values);
-            return counter.count(values, addresses::split, column);
+            values.forEach(value -> counter.add(addresses.split(value)));
+        } else {
+            throw new IllegalArgumentException(
+                    column.title() + " holds " + column.holds().key());
         }
-        throw new IllegalArgumentException(
-                column.title() + " holds " + column.holds().key());
-    }
-
-    private static Iterator<String> values(RowSource source, int index) {
-        Iterator<Row> rows = source.rows();
-        int width = source.header().size();
-        return new Iterator<>() {
-            private String next = "";
-            private boolean there;
-
-            @Override
-            public boolean hasNext() {
-                while (!there && rows.hasNext()) {
-                    List<String> cells = rows.next().cells();
-                    if (cells.size() == width) {
-                        next = cells.get(index);
-                        there = true;
-                    }
-                }
-                return there;
-            }
-
-            @Override
-            public String next() {
-                if (!hasNext()) {
-                    throw new NoSuchElementException();
-                }
-                there = false;
-                return next;
-            }
-        };
-    }
-
-    private static final class Counter {
-        private long read;
-        private long doubtful;
-        private final Map<Kind, Long> kinds = new TreeMap<>();
-        private final Map<String, Long> orders = new LinkedHashMap<>();
-        private final Map<String, Long> parts = new HashMap<>();
-        private final Map<String, Long> countries = new HashMap<>();
-        private final Map<String, Long> states = new HashMap<>();
-        private final Map<Doubt, Long> doubts = new TreeMap<>();
-        private final Map<String, Long> doubtfulByShape = new HashMap<>();
-
-        ColumnReadings count(Iterable<String> values, Function<String, Reading> splitter, ColumnSurvey column) {
-            values.forEach(value -> count(splitter.apply(value)));
-            List<ShapeReading> shapes = new ArrayList<>();
-            for (ColumnSurvey.Shape shape : column.shapes()) {
-                shapes.add(new ShapeReading(
-                        shape,
-                        labelled(splitter.apply(shape.example())),
-                        doubtfulByShape.getOrDefault(shape.shape(), 0L)));
-            }
-            return new ColumnReadings(
-                    read,
-                    doubtful,
-                    kinds,
-                    orders,
-                    most(parts),
-                    most(countries),
-                    most(states),
-                    byCount(doubts),
-                    List.copyOf(shapes));
-        }
-
-        private void count(Reading reading) {
-            kinds.merge(reading.kind(), 1L, Long::sum);
-            if (reading.kind() == Kind.BLANK) {
-                return;
-            }
-            read++;
-            for (Part part : reading.parts()) {
-                if (!part.key().isFiner()) {
-                    parts.merge(part.key().key(), 1L, Long::sum);
-                }
-                if (part.key() == AddressPart.STATE && states.size() < MOST_STATES) {
-                    states.merge(part.text(), 1L, Long::sum);
-                }
-            }
-            if (!reading.country().isEmpty()) {
-                countries.merge(reading.country(), 1L, Long::sum);
-            }
-            if (!reading.doubts().isEmpty()) {
-                doubtful++;
-                doubtfulByShape.merge(ValueShape.of(reading.source().strip()), 1L, Long::sum);
-            }
-            reading.doubts().forEach(doubt -> doubts.merge(doubt, 1L, Long::sum));
-        }
-
-        private static String labelled(Reading reading) {
-            return reading.parts().stream()
-                    .filter(part -> !part.key().isFiner())
-                    .map(part -> part.key().key() + " " + part.text())
-                    .collect(Collectors.joining(" | "));
-        }
-
-        private static Map<Doubt, Long> byCount(Map<Doubt, Long> counts) {
-            Map<Doubt, Long> sorted = new LinkedHashMap<>();
-            counts.entrySet().stream()
-                    .sorted(Map.Entry.<Doubt, Long>comparingByValue()
-                            .reversed()
-                            .thenComparing(Map.Entry.comparingByKey()))
-                    .forEach(entry -> sorted.put(entry.getKey(), entry.getValue()));
-            return sorted;
-        }
-
-        private static Map<String, Long> most(Map<String, Long> counts) {
-            Map<String, Long> most = new LinkedHashMap<>();
-            counts.entrySet().stream()
-                    .sorted(Map.Entry.<String, Long>comparingByValue(Comparator.reverseOrder())
-                            .thenComparing(Map.Entry.comparingByKey()))
-                    .limit(SHOWN)
-                    .forEach(entry -> most.put(entry.getKey(), entry.getValue()));
-            return most;
-        }
+        return counter.counted();
     }
 }

@@ -13,18 +13,20 @@ final class Shapes {
     private final Map<String, long[]> counts = new HashMap<>();
     private final Map<String, String> examples = new HashMap<>();
 
-    void add(String value) {
+    /** Counts a value; returns its shape, or nothing where there are too many shapes already. */
+    String add(String value) {
         String shape = ValueShape.of(value);
         long[] count = counts.get(shape);
         if (count == null) {
             if (counts.size() >= MOST) {
-                return;
+                return "";
             }
             count = new long[1];
             counts.put(shape, count);
             examples.put(shape, value);
         }
         count[0]++;
+        return shape;
     }
 
     /** Returns the most frequent shapes. */

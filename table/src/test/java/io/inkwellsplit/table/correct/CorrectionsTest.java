@@ -89,7 +89,7 @@ class CorrectionsTest {
         SplitStep split = SplitStep.builder()
                 .name("Patron")
                 .corrections(told)
-                .review(sheet)
+                .watch(sheet)
                 .build();
         try (CsvSource source = CsvSource.open(list);
                 CsvOutput out = CsvOutput.create(folder.resolve("out.csv"), source.dialect(), WhenThere.REFUSE)) {
@@ -110,7 +110,7 @@ class CorrectionsTest {
         Files.writeString(list, "Patron\nMARLOW JAMES\nJAMES MARLOW\nBRANDT INES\nMARLOW JAMES\nInes Okonedo\n");
         ReviewSheet sheet = new ReviewSheet();
         Path review = folder.resolve("review.csv");
-        split(list, SplitStep.builder().name("Patron").doubtBelow(1).review(sheet), "one.csv");
+        split(list, SplitStep.builder().name("Patron").doubtBelow(1).watch(sheet), "one.csv");
         try (CsvOutput out = CsvOutput.create(review, io.inkwellsplit.table.csv.Dialect.STANDARD, WhenThere.REFUSE)) {
             sheet.writeTo(out);
         }

@@ -1,0 +1,30 @@
+package io.inkwellsplit.report;
+
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.ReadingWatch;
+import io.inkwellsplit.table.survey.ColumnReadings;
+import io.inkwellsplit.table.survey.ReadingCounter;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/** Counts, while a table is split, how each column is read. */
+public final class RunWatch implements ReadingWatch {
+    private final Map<String, ReadingCounter> counters = new LinkedHashMap<>();
+
+    @Override
+    public void add(String column, Reading reading) {
+        counters.computeIfAbsent(column, title -> new ReadingCounter()).add(reading);
+    }
+
+    @Override
+    public void restart() {
+        counters.clear();
+    }
+
+    /** Returns how the columns were read, by their titles, from left to right. */
+    public Map<String, ColumnReadings> counted() {
+        Map<String, ColumnReadings> counted = new LinkedHashMap<>();
+        counters.forEach((column, counter) -> counted.put(column, counter.counted()));
+        return counted;
+    }
+}

@@ -1,0 +1,43 @@
+package io.inkwellsplit.table.survey;
+
+import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.RowSource;
+import java.util.Iterator;
+import java.util.List;
+import java.util.NoSuchElementException;
+
+/** The values of one column; rows with too many or too few cells are left out. */
+final class ColumnValues implements Iterator<String> {
+    private final Iterator<Row> rows;
+    private final int width;
+    private final int index;
+    private String next = "";
+    private boolean there;
+
+    ColumnValues(RowSource source, int index) {
+        this.rows = source.rows();
+        this.width = source.header().size();
+        this.index = index;
+    }
+
+    @Override
+    public boolean hasNext() {
+        while (!there && rows.hasNext()) {
+            List<String> cells = rows.next().cells();
+            if (cells.size() == width) {
+                next = cells.get(index);
+                there = true;
+            }
+        }
+        return there;
+    }
+
+    @Override
+    public String next() {
+        if (!hasNext()) {
+            throw new NoSuchElementException();
+        }
+        there = false;
+        return next;
+    }
+}

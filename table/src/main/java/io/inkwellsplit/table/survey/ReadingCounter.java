@@ -1,0 +1,202 @@
+package io.inkwellsplit.table.survey;
+
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Span;
+import io.inkwellsplit.table.survey.ColumnReadings.Band;
+import io.inkwellsplit.table.survey.ColumnReadings.Mark;
+import io.inkwellsplit.table.survey.ColumnReadings.Sample;
+import io.inkwellsplit.table.survey.ColumnReadings.ShapeReading;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** Counts how the values of one column are read; its size is bounded. */
+public final class ReadingCounter {
+    private static final int SHOWN = 12;
+    private static final int COMMON_SHOWN = 8;
+    /** Of so many different texts of a part each is counted; those that come later are not. */
+    private static final int MOST_TEXTS = 5_000;
+
+    private static final int SAMPLES_OF_A_DOUBT = 2;
+    /** Where one band of confidence ends and the next begins: finer towards 1, where most values are. */
+    private static final double[] EDGES = {0.5, 0.8, 0.9, 0.95, 0.98, 0.99, 0.999};
+
+    private long read;
+    private long blank;
+    private long doubtful;
+    private final Map<Kind, Long> kinds = new TreeMap<>();
+    private final Map<String, Long> orders = new LinkedHashMap<>();
+    private final Map<String, Long> parts = new HashMap<>();
+    private final Map<String, Long> countries = new HashMap<>();
+    private final Map<Doubt, Long> doubts = new TreeMap<>();
+    private final Map<String, Map<String, Long>> texts = new TreeMap<>();
+    private final Shapes shapes = new Shapes();
+    private final Map<String, Reading> examples = new HashMap<>();
+    private final Map<String, Long> doubtfulByShape = new HashMap<>();
+    private final Map<Doubt, List<Reading>> doubted = new TreeMap<>();
+    private final long[] values = new long[EDGES.length + 1];
+    private final long[] doubtfulValues = new long[EDGES.length + 1];
+
+    /** Takes a value as it was read. */
+    public void add(Reading reading) {
+        kinds.merge(reading.kind(), 1L, Long::sum);
+        if (reading.kind() == Kind.BLANK) {
+            blank++;
+            return;
+        }
+        read++;
+        for (Part part : reading.parts()) {
+            if (!part.key().isFiner()) {
+                parts.merge(part.key().key(), 1L, Long::sum);
+                count(part);
+            }
+        }
+        if (!reading.country().isEmpty()) {
+            countries.merge(reading.country(), 1L, Long::sum);
+        }
+        String shape = shapes.add(reading.source().strip());
+        if (!shape.isEmpty()) {
+            examples.putIfAbsent(shape, reading);
+        }
+        int band = band(reading.confidence());
+        values[band]++;
+        if (reading.doubts().isEmpty()) {
+            order(reading).ifPresent(order -> orders.merge(order, 1L, Long::sum));
+            return;
+        }
+        doubtful++;
+        doubtfulValues[band]++;
+        if (!shape.isEmpty()) {
+            doubtfulByShape.merge(shape, 1L, Long::sum);
+        }
+        for (Doubt doubt : reading.doubts()) {
+            doubts.merge(doubt, 1L, Long::sum);
+            List<Reading> some = doubted.computeIfAbsent(doubt, key -> new ArrayList<>());
+            if (some.size() < SAMPLES_OF_A_DOUBT) {
+                some.add(reading);
+            }
+        }
+    }
+
+    private void count(Part part) {
+        Map<String, Long> counts = texts.computeIfAbsent(part.key().key(), key -> new HashMap<>());
+        if (counts.size() < MOST_TEXTS || counts.containsKey(part.text())) {
+            counts.merge(part.text(), 1L, Long::sum);
+        }
+    }
+
+    private static Optional<String> order(Reading reading) {
+        Optional<Part> first = reading.part(NamePart.FIRST);
+        Optional<Part> last = reading.part(NamePart.LAST);
+        if (reading.kind() != Kind.PERSON || first.isEmpty() || last.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean givenFirst =
+                first.get().spans().get(0).start() < last.get().spans().get(0).start();
+        return Optional.of(givenFirst ? "given name first" : "family name first");
+    }
+
+    private static int band(double confidence) {
+        int band = 0;
+        while (band < EDGES.length && confidence >= EDGES[band]) {
+            band++;
+        }
+        return band;
+    }
+
+    /** Returns what was counted. */
+    public ColumnReadings counted() {
+        List<ColumnSurvey.Shape> frequent = shapes.most(SHOWN, read);
+        Map<String, Map<String, Long>> common = new LinkedHashMap<>();
+        Map<String, Long> found = most(parts, parts.size());
+        found.keySet().forEach(key -> common.put(key, most(texts.getOrDefault(key, Map.of()), COMMON_SHOWN)));
+        return new ColumnReadings(
+                read,
+                blank,
+                doubtful,
+                kinds,
+                most(orders, orders.size()),
+                found,
+                most(countries, SHOWN),
+                most(texts.getOrDefault(AddressPart.STATE.key(), Map.of()), SHOWN),
+                most(doubts, doubts.size()),
+                frequent.stream().map(this::shapeReading).toList(),
+                bands(),
+                common,
+                samples(frequent));
+    }
+
+    private ShapeReading shapeReading(ColumnSurvey.Shape shape) {
+        Reading reading = examples.get(shape.shape());
+        String parts = reading == null
+                ? ""
+                : reading.parts().stream()
+                        .filter(part -> !part.key().isFiner())
+                        .map(part -> part.key().key() + " " + part.text())
+                        .collect(Collectors.joining(" | "));
+        return new ShapeReading(shape, parts, doubtfulByShape.getOrDefault(shape.shape(), 0L));
+    }
+
+    private List<Band> bands() {
+        List<Band> bands = new ArrayList<>();
+        for (int i = 0; i < values.length; i++) {
+            bands.add(new Band(
+                    i == 0 ? 0 : EDGES[i - 1], i == EDGES.length ? 1 : EDGES[i], values[i], doubtfulValues[i]));
+        }
+        return bands;
+    }
+
+    private List<Sample> samples(List<ColumnSurvey.Shape> frequent) {
+        Set<Reading> readings = new LinkedHashSet<>();
+        for (ColumnSurvey.Shape shape : frequent) {
+            Reading reading = examples.get(shape.shape());
+            if (reading != null) {
+                readings.add(reading);
+            }
+        }
+        doubted.values().forEach(readings::addAll);
+        return readings.stream().map(ReadingCounter::sample).toList();
+    }
+
+    private static Sample sample(Reading reading) {
+        List<Mark> marks = new ArrayList<>();
+        for (Part part : reading.parts()) {
+            if (!part.key().isFiner()) {
+                for (Span span : part.spans()) {
+                    marks.add(new Mark(part.key().key(), span.start(), span.end()));
+                }
+            }
+        }
+        marks.sort(Comparator.comparingInt(Mark::start));
+        return new Sample(
+                reading.source(),
+                reading.kind().key(),
+                reading.confidence(),
+                List.copyOf(marks),
+                reading.doubts().stream().map(Doubt::code).toList());
+    }
+
+    /** The most frequent ones first; of those that are as frequent, the first by their own order. */
+    private static <K extends Comparable<? super K>> Map<K, Long> most(Map<K, Long> counts, int number) {
+        Map<K, Long> most = new LinkedHashMap<>();
+        counts.entrySet().stream()
+                .sorted(Map.Entry.<K, Long>comparingByValue(Comparator.reverseOrder())
+                        .thenComparing(Map.Entry.comparingByKey()))
+                .limit(number)
+                .forEach(entry -> most.put(entry.getKey(), entry.getValue()));
+        return most;
+    }
+}
