@@ -3,12 +3,16 @@ package io.inkwellsplit.cli;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import picocli.CommandLine.ParseResult;
 
 /** Writes commands as a person would type them. */
 final class CommandText {
+    /** What changes nothing in what is made. */
+    private static final Set<String> BESIDE = Set.of("--replace", "--quiet", "-q", "--json");
+
     private CommandText() {}
 
     /** Returns a line for a shell. */
@@ -27,7 +31,7 @@ final class CommandText {
             }
             all.add(command.commandSpec().name());
             command.originalArgs().stream()
-                    .filter(arg -> !arg.equals(command.commandSpec().name()))
+                    .filter(arg -> !arg.equals(command.commandSpec().name()) && !BESIDE.contains(arg))
                     .forEach(arg -> all.add(told(arg, folder)));
         }
         return of(all);

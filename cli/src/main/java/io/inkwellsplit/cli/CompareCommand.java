@@ -7,7 +7,9 @@ import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -21,9 +23,12 @@ import picocli.CommandLine.Spec;
         name = "compare",
         description =
                 "Says what differs between two tables, such as two runs or two months of a register: rows that are "
-                        + "new, rows that are gone, and cells that have changed.",
+                        + "new, rows that are gone, and cells that have changed; where a column was split, also why "
+                        + "it is read differently.",
         mixinStandardHelpOptions = true)
 final class CompareCommand implements Callable<Integer> {
+    private static final int REASONS = 8;
+
     @Parameters(index = "0", paramLabel = "BEFORE", description = "The earlier table.")
     Path before = Path.of("");
 
@@ -49,28 +54,48 @@ final class CompareCommand implements Callable<Integer> {
     @Spec
     CommandSpec spec = CommandSpec.create();
 
+    @Option(names = "--json", description = "Say what was found as JSON, for machines.")
+    boolean json;
+
     @Override
     public Integer call() {
         PrintWriter to = spec.commandLine().getOut();
         try (CsvSource first = CsvSource.open(before);
                 CsvSource second = CsvSource.open(now)) {
             Comparison comparison = Comparison.of(first, second, by);
+            PreviewSink sink = new PreviewSink();
             if (out == null) {
-                PreviewSink sink = new PreviewSink();
                 comparison.writeTo(sink);
-                to.println(TableView.of(sink.titles(), sink.first(), Terminal.width()));
-                to.println();
-                to.println(comparison.summary());
-                to.println("Nothing was written. To write it all: --out FILE");
+            } else {
+                try (CsvOutput output =
+                        CsvOutput.create(out, second.dialect(), replace ? WhenThere.REPLACE : WhenThere.REFUSE)) {
+                    comparison.writeTo(output);
+                }
+            }
+            if (json) {
+                Map<String, Object> found = new LinkedHashMap<>();
+                found.put("rows", comparison.counts());
+                found.put("why", comparison.reasons());
+                to.println(RunJson.of(found));
                 return ExitCodes.DONE;
             }
-            WhenThere whenThere = replace ? WhenThere.REPLACE : WhenThere.REFUSE;
-            try (CsvOutput output = CsvOutput.create(out, second.dialect(), whenThere)) {
-                comparison.writeTo(output);
+            if (out == null) {
+                to.println(TableView.of(sink.titles(), sink.first(), Terminal.width()));
+                to.println();
             }
-            to.println(comparison.summary());
-            to.println("Written: " + out);
+            say(comparison, to);
+            to.println(out == null ? "Nothing was written. To write it all: --out FILE" : "Written: " + out);
             return ExitCodes.DONE;
         }
+    }
+
+    private static void say(Comparison comparison, PrintWriter to) {
+        Map<String, Long> counts = comparison.counts();
+        to.println("Rows the same: " + counts.get("same") + ", changed: " + counts.get("changed") + ", new: "
+                + counts.get("new") + ", gone: " + counts.get("gone"));
+        comparison.reasons().entrySet().stream()
+                .limit(REASONS)
+                .forEach(reason ->
+                        to.println(Terminal.wrapped("  " + reason.getValue() + " because " + reason.getKey())));
     }
 }

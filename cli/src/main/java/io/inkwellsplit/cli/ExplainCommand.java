@@ -2,6 +2,7 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.step.Explanation;
 import io.inkwellsplit.table.step.Subject;
+import java.io.PrintWriter;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -29,13 +30,21 @@ final class ExplainCommand implements Callable<Integer> {
     @Option(names = "--country", paramLabel = "CODE", description = "The country of an address that names none.")
     @Nullable String country;
 
+    @Option(names = "--json", description = "Write it as JSON, for machines.")
+    boolean json;
+
     @Spec
     CommandSpec spec = CommandSpec.create();
 
     @Override
     public Integer call() {
-        Explanation.of(address ? Subject.ADDRESS : Subject.NAME, text, Optional.ofNullable(country))
-                .forEach(spec.commandLine().getOut()::println);
+        PrintWriter out = spec.commandLine().getOut();
+        Explanation told = Explanation.of(address ? Subject.ADDRESS : Subject.NAME, text, Optional.ofNullable(country));
+        if (json) {
+            out.println(RunJson.of(told.data()));
+        } else {
+            told.lines().forEach(out::println);
+        }
         return ExitCodes.DONE;
     }
 }

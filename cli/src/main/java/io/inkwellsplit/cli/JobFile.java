@@ -145,7 +145,7 @@ final class JobFile {
                     args.add("--" + key);
                 }
             } else {
-                args.add("--" + key + "=" + (isPath(option) ? resolved(text) : text));
+                args.add("--" + key + "=" + (JobSchema.isFile(option) ? resolved(text) : text));
             }
         }
     }
@@ -178,10 +178,6 @@ final class JobFile {
             throw new IllegalStateException("the command was found before");
         }
         return sub.getCommandSpec();
-    }
-
-    private static boolean isPath(OptionSpec option) {
-        return option.type() == Path.class;
     }
 
     private String resolved(String name) {

@@ -3,6 +3,7 @@ package io.inkwellsplit.cli;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -47,6 +48,11 @@ final class JobSchema {
 
     static boolean takesSeveral(OptionSpec option) {
         return option.isMultiValue();
+    }
+
+    /** Returns whether the values of an option are files. */
+    static boolean isFile(OptionSpec option) {
+        return Arrays.asList(option.auxiliaryTypes()).contains(Path.class);
     }
 
     /** Returns the schema, as JSON. */

@@ -71,7 +71,7 @@ final class JobText {
         if (option.arity().max() == 0) {
             return true;
         }
-        boolean file = option.type() == Path.class || option.longestName().equals("--out");
+        boolean file = JobSchema.isFile(option) || option.longestName().equals("--out");
         List<String> values =
                 file ? option.stringValues().stream().map(this::told).toList() : option.stringValues();
         return values.size() == 1 ? values.get(0) : List.copyOf(values);

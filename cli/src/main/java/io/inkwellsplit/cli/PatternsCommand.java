@@ -2,8 +2,10 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.step.PatternSamples;
 import java.io.PrintWriter;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -26,6 +28,9 @@ final class PatternsCommand implements Callable<Integer> {
     @Option(names = "--locale", paramLabel = "TAG", description = "A language, such as en, de-AT or ja.")
     @Nullable String locale;
 
+    @Option(names = "--json", description = "Write them as JSON, for machines.")
+    boolean json;
+
     @Spec
     CommandSpec spec = CommandSpec.create();
 
@@ -36,6 +41,10 @@ final class PatternsCommand implements Callable<Integer> {
         if (locale != null && language.getLanguage().isEmpty()) {
             throw new ParameterException(
                     spec.commandLine(), "\"" + locale + "\" is no language; give a tag such as en, de-AT or zh-Hant");
+        }
+        if (json) {
+            out.println(json(language));
+            return ExitCodes.DONE;
         }
         out.println(sample);
         out.println();
@@ -51,5 +60,14 @@ final class PatternsCommand implements Callable<Integer> {
                     Terminal.width()));
         }
         return ExitCodes.DONE;
+    }
+
+    private String json(Locale language) {
+        Map<String, Object> all = new LinkedHashMap<>();
+        PatternSamples.ready(sample, language).forEach(row -> all.put(row.get(0), row.get(1)));
+        if (locale != null) {
+            PatternSamples.styles(sample, language).forEach(row -> all.put(row.get(0), row.get(1)));
+        }
+        return RunJson.of(all);
     }
 }

@@ -160,10 +160,14 @@ final class SplitCommand extends TableCommand {
             return false;
         }
         Optional<String> told = Optional.ofNullable(country);
-        names.forEach(column ->
-                Explanation.of(source, Subject.NAME, column, explain, told).forEach(to::println));
-        addresses.forEach(column ->
-                Explanation.of(source, Subject.ADDRESS, column, explain, told).forEach(to::println));
+        List<Explanation> all = new ArrayList<>();
+        names.forEach(column -> all.add(Explanation.of(source, Subject.NAME, column, explain, told)));
+        addresses.forEach(column -> all.add(Explanation.of(source, Subject.ADDRESS, column, explain, told)));
+        if (output.json) {
+            to.println(RunJson.of(all.stream().map(Explanation::data).toList()));
+        } else {
+            all.forEach(one -> one.lines().forEach(to::println));
+        }
         return true;
     }
 

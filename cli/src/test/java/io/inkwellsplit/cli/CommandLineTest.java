@@ -185,77 +185,11 @@ class CommandLineTest {
     }
 
     @Test
-    void comparesTwoMonths() throws Exception {
-        Files.writeString(
-                folder.resolve("now.csv"),
-                "No,Extra,Patron,Address\n007,x,Dr. Ines Brandt-Okonedo,\"445 Industrial Lane Apt B, Grass Valley, CO 05641\"\n"
-                        + "010,y,Hugh Okonedo,\n");
-        Result result = inkwell.run("compare", "patrons.csv", "now.csv", "--by", "No", "--out", "what.csv");
-        assertThat(result.out()).contains("Rows the same: 0, changed: 1, new: 1, gone: 1");
-        assertThat(folder.resolve("what.csv")).hasContent("""
-                No,What,Changed column,Before,Now
-                007,changed,Patron,Dr. Ines Brandt,Dr. Ines Brandt-Okonedo
-                008,gone,,,
-                010,new,,,
-                """);
-        assertThat(inkwell.run("compare", "patrons.csv", "patrons.csv", "--by", "1")
-                        .out())
-                .contains("Rows the same: 2, changed: 0, new: 0, gone: 0");
-        assertThat(inkwell.run("compare", "patrons.csv", "now.csv", "--by", "Extra")
-                        .code())
-                .isEqualTo(ExitCodes.SETTING);
-    }
-
-    @Test
     void keepsQuiet() throws Exception {
         Result result = inkwell.run("split", "ragged.csv", "--name", "Patron", "--out", "out.csv", "--quiet");
         assertThat(result.code()).isEqualTo(ExitCodes.SET_ASIDE);
         assertThat(result.out()).isEmpty();
         assertThat(result.err()).contains("Set aside, with the reason for each row: out.set-aside.csv");
-    }
-
-    @Test
-    void explainsReviewsAndCorrects() throws Exception {
-        assertThat(inkwell.run("explain", "Marlow James").out())
-                .contains("is read as person", "last: Marlow  (characters 1–6)", "ways to read it were weighed", "+");
-        assertThat(inkwell.run("explain", "5 Elm St, Barre, VT 5641", "--address")
-                        .out())
-                .contains("in US", "suggested postcode: 05641");
-        assertThat(inkwell.run("split", "patrons.csv", "--name", "Patron", "--explain", "2")
-                        .out())
-                .contains("last: van der Meulen", "last_core: Meulen");
-        assertThat(inkwell.run("split", "patrons.csv", "--name", "Patron", "--explain", "9")
-                        .code())
-                .isEqualTo(ExitCodes.SETTING);
-        Files.writeString(folder.resolve("told.csv"), "Column,For,Text,Is\nPatron,word,Ines Brandt,first\n");
-        Result result = inkwell.run(
-                "split",
-                "patrons.csv",
-                "--name",
-                "Patron",
-                "--corrections",
-                "told.csv",
-                "--doubt-below",
-                "1",
-                "--review",
-                "review.csv",
-                "--out",
-                "-");
-        assertThat(result.err()).contains("1 corrected", "To review: 1 different doubtful values in review.csv");
-        assertThat(result.out()).contains("Dr.,Ines Brandt,");
-        assertThat(Files.readString(folder.resolve("review.csv"))).contains("van der Meulen", "Column,For,Text,Is");
-    }
-
-    @Test
-    void surveysAndFindsTheColumns() throws Exception {
-        Result overview = inkwell.run("survey", "patrons.csv");
-        assertThat(overview.out()).contains("Patron", "names", "addresses", "--name \"Patron\" --address \"Address\"");
-        Result close = inkwell.run("survey", "patrons.csv", "--column", "Address");
-        assertThat(close.out()).contains("1 GB, 1 US", "postcode-state", "street 445 Industrial");
-        assertThat(inkwell.run("survey", "patrons.csv", "--json").out()).contains("\"holds\" : \"NAMES\"");
-        Result split = inkwell.run("split", "patrons.csv", "--no-checks", "--out", "-");
-        assertThat(split.err()).contains("Patron is split as names: ", "Address is split as addresses: ");
-        assertThat(split.out()).contains("Dr.,Ines,,Brandt");
     }
 
     @Test

@@ -9,16 +9,22 @@ import io.inkwellsplit.table.sort.RowSorter;
 import io.inkwellsplit.table.sort.SortKey;
 import io.inkwellsplit.table.sort.SortKey.Direction;
 import io.inkwellsplit.table.step.Columns;
+import io.inkwellsplit.table.step.SplitBlock;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * What differs between two tables: rows that are new, rows that are gone, and cells that have changed. Rows belong together
  * by the columns they are told apart by; of several that are alike there, the first belongs to the first. Columns are
- * compared by their titles; one that only one table has is not. Larger tables than memory are spilled to disk.
+ * compared by their titles; one that only one table has is not. Where a column was split, the table the table says why its parts
+ * have changed; rows in which nothing but a confidence has moved are the same. Larger tables than memory are spilled to disk.
  */
 public final class Comparison {
     private final RowSource before;
@@ -27,6 +33,7 @@ public final class Comparison {
     private final List<String> titles = new ArrayList<>();
     private final List<Integer> beforeIndexes = new ArrayList<>();
     private final List<Integer> nowIndexes = new ArrayList<>();
+    private final Why why;
     private long same;
     private long changed;
     private long added;
@@ -43,6 +50,7 @@ public final class Comparison {
                 nowIndexes.add(now.header().indexOf(title));
             }
         }
+        this.why = new Why(before, now, titles, by.size());
     }
 
     /**
@@ -69,7 +77,7 @@ public final class Comparison {
         add(now, 1, nowIndexes, sorter);
         List<String> header = new ArrayList<>();
         by.forEach(column -> header.add(now.header().get(Columns.find(now.header(), column))));
-        header.addAll(List.of("What", "Changed column", "Before", "Now"));
+        header.addAll(List.of("What", "Changed column", "Before", "Now", "Why"));
         sink.header(header);
         Group group = new Group(sink);
         sorter.drain(group::row);
@@ -120,10 +128,10 @@ public final class Comparison {
             for (int i = 0; i < Math.max(old.size(), young.size()); i++) {
                 if (i >= old.size()) {
                     added++;
-                    out(young.get(i), "new", "", "", "");
+                    out(young.get(i), "new", "", "", "", "");
                 } else if (i >= young.size()) {
                     gone++;
-                    out(old.get(i), "gone", "", "", "");
+                    out(old.get(i), "gone", "", "", "", "");
                 } else {
                     compare(old.get(i), young.get(i));
                 }
@@ -133,17 +141,28 @@ public final class Comparison {
         }
 
         private void compare(List<String> one, List<String> other) {
-            boolean differs = false;
-            for (int i = 0; i < titles.size(); i++) {
-                String was = one.get(by.size() + i);
-                String is = other.get(by.size() + i);
-                if (!was.equals(is)) {
-                    differs = true;
-                    out(other, "changed", titles.get(i), was, is);
-                }
+            List<Integer> differing = IntStream.range(0, titles.size())
+                    .filter(i -> !one.get(by.size() + i).equals(other.get(by.size() + i)))
+                    .boxed()
+                    .toList();
+            if (differing.stream().allMatch(why::isConfidence)) {
+                same++;
+                return;
             }
-            changed += differs ? 1 : 0;
-            same += differs ? 0 : 1;
+            changed++;
+            Map<SplitBlock, String> reasons = new HashMap<>();
+            for (int i : differing) {
+                if (why.isConfidence(i)) {
+                    continue;
+                }
+                out(
+                        other,
+                        "changed",
+                        titles.get(i),
+                        one.get(by.size() + i),
+                        other.get(by.size() + i),
+                        why.of(i, one, other, reasons));
+            }
         }
 
         private void out(List<String> cells, String... what) {
@@ -153,8 +172,18 @@ public final class Comparison {
         }
     }
 
-    /** Returns what was found, in a sentence. */
-    public String summary() {
-        return "Rows the same: " + same + ", changed: " + changed + ", new: " + added + ", gone: " + gone;
+    /** Returns how many rows are the same, have changed, are new and are gone. */
+    public Map<String, Long> counts() {
+        Map<String, Long> counts = new LinkedHashMap<>();
+        counts.put("same", same);
+        counts.put("changed", changed);
+        counts.put("new", added);
+        counts.put("gone", gone);
+        return counts;
+    }
+
+    /** Returns why columns that were split have other parts or doubts, with the number of rows, the most frequent first. */
+    public Map<String, Long> reasons() {
+        return why.counts();
     }
 }

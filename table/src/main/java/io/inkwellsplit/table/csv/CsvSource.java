@@ -122,6 +122,7 @@ public final class CsvSource implements RowSource, Closeable {
         Path spool = null;
         try {
             spool = Files.createTempFile("inkwell", ".spool");
+            spool.toFile().deleteOnExit();
             Files.copy(in, spool, StandardCopyOption.REPLACE_EXISTING);
             return new CsvSource(name, spool, true, settings);
         } catch (IOException e) {

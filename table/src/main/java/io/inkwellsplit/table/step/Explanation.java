@@ -10,8 +10,10 @@ import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSource;
 import java.util.ArrayList;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -20,11 +22,15 @@ import java.util.stream.Collectors;
 public final class Explanation {
     private static final int WAYS = 4;
 
-    private Explanation() {}
+    private final Reading reading;
+
+    private Explanation(Reading reading) {
+        this.reading = reading;
+    }
 
     /** Explains a value by itself; {@code country} is that of an address which names none. */
-    public static List<String> of(Subject subject, String value, Optional<String> country) {
-        return of(subject.reader(OptionalDouble.empty(), country).read(value));
+    public static Explanation of(Subject subject, String value, Optional<String> country) {
+        return new Explanation(subject.reader(OptionalDouble.empty(), country).read(value));
     }
 
     /**
@@ -33,8 +39,7 @@ public final class Explanation {
      * @param row its number among the rows, from 1
      * @throws io.inkwellsplit.table.TableException if there is no such row or column
      */
-    public static List<String> of(
-            RowSource source, Subject subject, String column, long row, Optional<String> country) {
+    public static Explanation of(RowSource source, Subject subject, String column, long row, Optional<String> country) {
         int index = Columns.find(source.header(), column);
         ColumnReader reader = subject.reader(OptionalDouble.empty(), country);
         String value = "";
@@ -52,10 +57,11 @@ public final class Explanation {
         if (!found) {
             throw Settings.refuse("There is no row " + row + " to explain, or it has too many or too few cells.");
         }
-        return of(reader.read(value));
+        return new Explanation(reader.read(value));
     }
 
-    private static List<String> of(Reading reading) {
+    /** Returns it for people. */
+    public List<String> lines() {
         List<String> lines = new ArrayList<>();
         lines.add("\"" + reading.source() + "\" is read as " + reading.kind().key()
                 + (reading.country().isEmpty() ? "" : " in " + reading.country())
@@ -90,5 +96,41 @@ public final class Explanation {
             }
         }
         return lines;
+    }
+
+    /** Returns it for machines: maps, lists, texts and numbers. */
+    public Map<String, Object> data() {
+        Map<String, Object> data = new LinkedHashMap<>();
+        data.put("text", reading.source());
+        data.put("kind", reading.kind().key());
+        data.put("country", reading.country());
+        data.put("confidence", reading.confidence());
+        data.put("parts", parts(reading.parts()));
+        data.put("doubts", reading.doubts().stream().map(Doubt::code).toList());
+        Map<String, Object> suggestions = new LinkedHashMap<>();
+        reading.suggestions().forEach(one -> suggestions.put(one.part().key(), one.value()));
+        data.put("suggestions", suggestions);
+        List<Object> ways = new ArrayList<>();
+        for (Alternative way : reading.alternatives()) {
+            Map<String, Object> one = new LinkedHashMap<>();
+            one.put("probability", way.probability());
+            one.put("parts", parts(way.parts()));
+            one.put("reasons", way.reasons());
+            ways.add(one);
+        }
+        data.put("ways", ways);
+        return data;
+    }
+
+    private static List<Object> parts(List<Part> parts) {
+        List<Object> all = new ArrayList<>();
+        for (Part part : parts) {
+            Map<String, Object> one = new LinkedHashMap<>();
+            one.put("key", part.key().key());
+            one.put("text", part.text());
+            one.put("places", part.spans());
+            all.add(one);
+        }
+        return all;
     }
 }

@@ -6,6 +6,7 @@ import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.table.ColumnValues;
 import io.inkwellsplit.table.RowSource;
 import java.util.List;
 import java.util.Map;

@@ -1,20 +1,18 @@
-package io.inkwellsplit.table.survey;
+package io.inkwellsplit.table;
 
-import io.inkwellsplit.table.Row;
-import io.inkwellsplit.table.RowSource;
 import java.util.Iterator;
 import java.util.List;
 import java.util.NoSuchElementException;
 
-/** The values of one column; rows with too many or too few cells are left out. */
-final class ColumnValues implements Iterator<String> {
+/** The values of one column, given by its index; rows with too many or too few cells are left out. */
+public final class ColumnValues implements Iterator<String> {
     private final Iterator<Row> rows;
     private final int width;
     private final int index;
     private String next = "";
     private boolean there;
 
-    ColumnValues(RowSource source, int index) {
+    public ColumnValues(RowSource source, int index) {
         this.rows = source.rows();
         this.width = source.header().size();
         this.index = index;

@@ -1,0 +1,89 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Reason;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/** Tells why one text is read differently in two columns: what each column says of it. */
+public final class ReadDifferently {
+    private static final int REASONS = 2;
+    /** A reason that has hardly changed decides nothing. */
+    private static final double LEAST = 0.05;
+
+    private final ColumnReader before;
+    private final ColumnReader now;
+
+    /** Looks at both columns, as they were and as they are. */
+    public ReadDifferently(Subject subject, Iterable<String> valuesBefore, Iterable<String> valuesNow) {
+        before = subject.reader(OptionalDouble.empty(), Optional.empty());
+        valuesBefore.forEach(before::observe);
+        now = subject.reader(OptionalDouble.empty(), Optional.empty());
+        valuesNow.forEach(now::observe);
+    }
+
+    /** Returns why a text got other parts, in a sentence without a full stop. */
+    public String whyOtherParts(String value) {
+        Reading was = before.read(value);
+        Reading is = now.read(value);
+        String then = parts(was.parts());
+        String today = parts(is.parts());
+        return then.equals(today)
+                ? "with the usual settings both columns give one reading: a correction or a setting has changed"
+                : "the column has changed" + reasons(was, is, today, then);
+    }
+
+    /** Returns why a text got other doubts although its parts are the same, in a sentence without a full stop. */
+    public String whyOtherDoubts(String value) {
+        Reading was = before.read(value);
+        Reading is = now.read(value);
+        String rival =
+                is.alternatives().size() > 1 ? parts(is.alternatives().get(1).parts()) : "";
+        return "the column has changed" + reasons(was, is, parts(is.parts()), rival);
+    }
+
+    /** What has moved most between two ways to read the text. */
+    private static String reasons(Reading was, Reading is, String way, String rival) {
+        Map<String, Double> then = favour(was, way, rival);
+        Map<String, Double> today = favour(is, way, rival);
+        Set<String> sentences = new TreeSet<>(then.keySet());
+        sentences.addAll(today.keySet());
+        String reasons = sentences.stream()
+                .map(sentence ->
+                        new Reason(sentence, today.getOrDefault(sentence, 0.0) - then.getOrDefault(sentence, 0.0)))
+                .filter(reason -> Math.abs(reason.weight()) > LEAST)
+                .sorted(Comparator.comparingDouble(reason -> -Math.abs(reason.weight())))
+                .limit(REASONS)
+                .map(reason -> String.format(Locale.ROOT, "%s (%+.2f)", reason.sentence(), reason.weight()))
+                .collect(Collectors.joining("; "));
+        return reasons.isEmpty() ? "" : ": " + reasons;
+    }
+
+    /** What speaks, in one of the columns, for a way to read the text against a rival. */
+    private static Map<String, Double> favour(Reading column, String wanted, String rival) {
+        Map<String, Double> favour = new HashMap<>();
+        for (Alternative way : column.alternatives()) {
+            String parts = parts(way.parts());
+            double sign = parts.equals(wanted) ? 1 : parts.equals(rival) ? -1 : 0;
+            way.reasons().forEach(reason -> favour.merge(reason.sentence(), sign * reason.weight(), Double::sum));
+        }
+        return favour;
+    }
+
+    private static String parts(List<Part> parts) {
+        return parts.stream()
+                .filter(part -> !part.key().isFiner())
+                .map(part -> part.key().key() + "=" + part.text())
+                .collect(Collectors.joining(";"));
+    }
+}
