@@ -25,7 +25,8 @@ import picocli.CommandLine.Spec;
         description = "Does the whole job on the lists of the Quayside Choir Festival.",
         mixinStandardHelpOptions = true)
 final class DemoCommand implements Callable<Integer> {
-    private static final List<String> LISTS = List.of("sign-ups.csv", "members.csv", "box-office.csv");
+    private static final List<String> LISTS =
+            List.of("sign-ups.csv", "members.csv", "box-office.csv", "corrections.csv");
 
     @Parameters(
             arity = "0..1",
@@ -50,25 +51,39 @@ final class DemoCommand implements Callable<Integer> {
         heading(out, "First a look: what do the columns hold, and how would the patrons be read?");
         command("survey", file("box-office.csv"));
         command("survey", file("box-office.csv"), "--column", "Patron");
-        heading(out, "It looks right. Now all three lists are split for good.");
-        command(
-                "split",
-                file("box-office.csv"),
-                "--name",
-                "Patron",
-                "--address",
-                "Address",
-                "--parts",
-                "all",
+        heading(out, "It looks right. All three lists are split; what is doubtful in the largest goes to a review.");
+        List<String> split =
+                List.of("split", file("box-office.csv"), "--name", "Patron", "--address", "Address", "--parts", "all");
+        command(with(
+                split,
+                "--review",
+                file("review.html"),
+                "--review",
+                file("review.csv"),
+                "--save-job",
+                file("box-office.yaml"),
                 "--out",
-                file("box-office-split.csv"));
+                file("box-office-split.csv")));
         command("split", file("members.csv"), "--name", "Member", "--out", file("members-split.csv"));
         command("split", file("sign-ups.csv"), "--name", "Singer", "--out", file("sign-ups-split.csv"));
+        heading(out, "Somebody has looked at the review: three words are first names here, she says.");
+        show(folder.resolve("corrections.csv"), out);
+        heading(out, "Her corrections are applied from now on. What do they change, and why?");
+        command(with(
+                split,
+                "--corrections",
+                file("corrections.csv"),
+                "--report",
+                file("report.html"),
+                "--out",
+                file("box-office-corrected.csv")));
+        command("compare", file("box-office-split.csv"), file("box-office-corrected.csv"), "--by", "Order");
         heading(out, "And the parts put back together: an index, greetings, address labels, contact cards.");
-        List<String> make = List.of("--tidy-case", "--ready", "index", "--ready", "greeting", "--ready", "label");
-        command(with(make, "assemble", file("box-office-split.csv")));
-        command(with(make, "assemble", file("box-office-split.csv"), "--out", file("letters.csv")));
-        command("assemble", file("box-office-split.csv"), "--ready", "full", "--out", file("box-office.vcf"));
+        List<String> make = List.of("assemble", file("box-office-corrected.csv"));
+        String[] ready = {"--tidy-case", "--ready", "index", "--ready", "greeting", "--ready", "label"};
+        command(with(make, ready));
+        command(with(with(make, ready), "--out", file("letters.csv")));
+        command(with(make, "--ready", "full", "--out", file("box-office.vcf")));
         heading(out, "Who sings what? The voices of the sign-up sheets, as one line each:");
         command(
                 "group",
@@ -82,16 +97,29 @@ final class DemoCommand implements Callable<Integer> {
                 "--most",
                 "6");
         heading(out, "Open these in a spreadsheet program:");
-        for (String name : List.of("box-office-split.csv", "letters.csv", "sign-ups-split.csv")) {
+        for (String name : List.of("box-office-corrected.csv", "letters.csv", "sign-ups-split.csv")) {
+            out.println("  " + folder.resolve(name));
+        }
+        heading(out, "And these in a browser: how it was read, and what is left to settle.");
+        for (String name : List.of("report.html", "review.html")) {
             out.println("  " + folder.resolve(name));
         }
         return ExitCodes.DONE;
     }
 
-    private static String[] with(List<String> more, String... first) {
-        List<String> all = new ArrayList<>(List.of(first));
-        all.addAll(more);
-        return all.toArray(String[]::new);
+    private static List<String> with(List<String> first, String... more) {
+        List<String> all = new ArrayList<>(first);
+        all.addAll(List.of(more));
+        return all;
+    }
+
+    private static void show(Path file, PrintWriter out) {
+        out.println();
+        try {
+            Files.readAllLines(file).forEach(line -> out.println("  " + line));
+        } catch (IOException e) {
+            throw new TableException(Problem.INPUT, file + " cannot be read.", e);
+        }
     }
 
     private String file(String name) {
@@ -123,16 +151,16 @@ final class DemoCommand implements Callable<Integer> {
         }
     }
 
-    /** Shows a command and runs it. */
     private void command(String... args) {
+        command(List.of(args));
+    }
+
+    /** Shows a command and runs it. */
+    private void command(List<String> args) {
         PrintWriter out = spec.commandLine().getOut();
-        StringBuilder line = new StringBuilder("$ inkwell");
-        for (String arg : args) {
-            line.append(' ').append(arg.matches("[-\\w./]+") ? arg : '"' + arg + '"');
-        }
         out.println();
-        out.println(Ansi.AUTO.string("@|faint " + line.toString().replace("@", "@@") + "|@"));
-        List<String> all = new ArrayList<>(List.of(args));
+        out.println(Ansi.AUTO.string("@|faint $ " + CommandText.of(args).replace("@", "@@") + "|@"));
+        List<String> all = new ArrayList<>(args);
         if (all.contains("--out")) {
             all.add("--replace");
         }

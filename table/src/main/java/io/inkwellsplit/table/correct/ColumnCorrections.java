@@ -5,6 +5,7 @@ import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.name.NameEvidence;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
@@ -12,12 +13,14 @@ import io.inkwellsplit.reading.Span;
 import io.inkwellsplit.table.correct.Correction.Scope;
 import io.inkwellsplit.table.survey.ValueShape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /** The corrections of one column: they teach it, and stand above what is read. */
@@ -26,6 +29,24 @@ public final class ColumnCorrections {
     private static final int TEACHES_WORD = 50;
 
     private static final int TEACHES_VALUE = 5;
+
+    /** A reading that is so likely among those that a person has left is no close call any more. */
+    private static final double SETTLES = 0.98;
+
+    private static final String SECOND = "second_";
+
+    /** What stands around a name or an address. */
+    private static final Set<String> AROUND = Set.of(
+            "care_of",
+            "attention",
+            "estate",
+            "trust",
+            "deceased",
+            "spouse",
+            "others",
+            "role",
+            "organisation",
+            "recipient");
 
     private final CorrectedReading made;
     private final Map<String, Correction> values = new HashMap<>();
@@ -105,7 +126,14 @@ public final class ColumnCorrections {
             return reading;
         }
         if (holds(reading.parts(), key.get(), place.get())) {
-            matched.merge(word, 1L, Long::sum);
+            double sure = amongThoseWith(reading, key.get(), place.get());
+            if (sure < SETTLES) {
+                matched.merge(word, 1L, Long::sum);
+                return reading;
+            }
+            return counted(word, made.surer(reading, sure));
+        }
+        if (standsAround(reading, place.get())) {
             return reading;
         }
         for (Alternative alternative : reading.alternatives()) {
@@ -116,10 +144,30 @@ public final class ColumnCorrections {
         return counted(word, made.with(reading, key.get(), place.get()));
     }
 
-    /** Whether a part holds some words in one of its pieces. */
+    /** Whether words are in a remark or an organisation: there they say nothing of the name or the place itself. */
+    private static boolean standsAround(Reading reading, Span words) {
+        return reading.parts().stream()
+                .filter(part -> AROUND.contains(part.key().key()))
+                .flatMap(part -> part.spans().stream())
+                .anyMatch(span -> span.start() <= words.start() && words.end() <= span.end());
+    }
+
+    /** How likely a close reading is once the ways are out that contradict a person; 0 where it was no close call. */
+    private static double amongThoseWith(Reading reading, PartKey key, Span words) {
+        if (!reading.doubts().contains(Doubt.CLOSE_CALL)) {
+            return 0;
+        }
+        double[] likely = reading.alternatives().stream()
+                .filter(way -> holds(way.parts(), key, words))
+                .mapToDouble(Alternative::probability)
+                .toArray();
+        return likely.length == 0 ? 0 : likely[0] / Arrays.stream(likely).sum();
+    }
+
+    /** Whether a part holds some words in one of its pieces; a first name is one in the second person of a couple, too. */
     private static boolean holds(List<Part> parts, PartKey key, Span words) {
         return parts.stream()
-                .filter(part -> part.key() == key)
+                .filter(part -> part.key() == key || part.key().key().equals(SECOND + key.key()))
                 .flatMap(part -> part.spans().stream())
                 .anyMatch(span -> span.start() <= words.start() && words.end() <= span.end());
     }

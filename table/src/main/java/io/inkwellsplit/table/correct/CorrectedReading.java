@@ -3,6 +3,7 @@ package io.inkwellsplit.table.correct;
 import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
@@ -11,10 +12,12 @@ import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Span;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Makes readings of what a person has said, with the places of the parts in their source. */
 final class CorrectedReading {
@@ -78,7 +81,33 @@ final class CorrectedReading {
             }
         }
         addUnplaced(value, taken, builder);
+        parts.forEach((key, text) -> addFiner(read, key, text, builder));
         return Optional.of(builder.build(1, Set.of()));
+    }
+
+    /** Takes the pieces of a part, such as the house number of a street, from the likeliest way that has that very part. */
+    private static void addFiner(Reading read, PartKey key, String text, ReadingBuilder builder) {
+        Stream.concat(Stream.of(read.parts()), read.alternatives().stream().map(Alternative::parts))
+                .filter(way -> way.stream()
+                        .anyMatch(part -> part.key() == key && part.text().equals(text)))
+                .findFirst()
+                .ifPresent(way -> addFiner(way, key, builder));
+    }
+
+    private static void addFiner(List<Part> way, PartKey key, ReadingBuilder builder) {
+        List<Span> whole = way.stream()
+                .filter(part -> part.key() == key)
+                .flatMap(part -> part.spans().stream())
+                .toList();
+        for (Part part : way) {
+            for (Span piece : part.spans()) {
+                boolean inside =
+                        whole.stream().anyMatch(span -> span.start() <= piece.start() && piece.end() <= span.end());
+                if (part.key().isFiner() && inside) {
+                    builder.add(part.key(), piece.start(), piece.end());
+                }
+            }
+        }
     }
 
     private Kind kind(Map<PartKey, String> parts) {
@@ -149,6 +178,20 @@ final class CorrectedReading {
             part.spans().forEach(span -> builder.add(part.key(), span.start(), span.end()));
         }
         return builder.build(1, Set.of());
+    }
+
+    /** Returns a reading with more confidence, and not as a close call; all else stays. */
+    Reading surer(Reading reading, double confidence) {
+        ReadingBuilder builder = builder(reading.source(), reading.kind());
+        builder.country(reading.country());
+        reading.parts()
+                .forEach(part -> part.spans().forEach(span -> builder.add(part.key(), span.start(), span.end())));
+        announce(reading, reading.parts(), builder);
+        reading.suggestions().forEach(one -> builder.suggest(one.part(), one.value()));
+        Set<Doubt> doubts = EnumSet.noneOf(Doubt.class);
+        doubts.addAll(reading.doubts());
+        doubts.remove(Doubt.CLOSE_CALL);
+        return builder.build(Math.max(confidence, reading.confidence()), doubts);
     }
 
     /** Keeps the words that only announce a part, unless they are in one now. */

@@ -21,6 +21,9 @@ public final class ReadDifferently {
     /** A reason that has hardly changed decides nothing. */
     private static final double LEAST = 0.05;
 
+    private static final String SETTING =
+            "both columns, read as usual, say the same: a correction or a setting has changed";
+
     private final ColumnReader before;
     private final ColumnReader now;
 
@@ -38,15 +41,16 @@ public final class ReadDifferently {
         Reading is = now.read(value);
         String then = parts(was.parts());
         String today = parts(is.parts());
-        return then.equals(today)
-                ? "with the usual settings both columns give one reading: a correction or a setting has changed"
-                : "the column has changed" + reasons(was, is, today, then);
+        return then.equals(today) ? SETTING : "the column has changed" + reasons(was, is, today, then);
     }
 
     /** Returns why a text got other doubts although its parts are the same, in a sentence without a full stop. */
     public String whyOtherDoubts(String value) {
         Reading was = before.read(value);
         Reading is = now.read(value);
+        if (was.doubts().equals(is.doubts())) {
+            return SETTING;
+        }
         String rival =
                 is.alternatives().size() > 1 ? parts(is.alternatives().get(1).parts()) : "";
         return "the column has changed" + reasons(was, is, parts(is.parts()), rival);

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameLearning;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
@@ -56,6 +58,24 @@ class CorrectionsTest {
                 .isEqualTo("{first=Brandt, last=Marlow}");
     }
 
+    /** A word that a person speaks for settles a close call, and is found in the second person of a couple. */
+    @Test
+    void aWordSettlesWhatWasClose() throws IOException {
+        ColumnCorrections words =
+                corrections("Patron,word,Bartholomew,first", ",word,Wren,first").forNames("Patron");
+        assertThat(NameSplitter.standard().split("BARTHOLOMEW BIRDWHISTLE").doubts())
+                .contains(Doubt.CLOSE_CALL);
+        Reading settled = words.read("BARTHOLOMEW BIRDWHISTLE", NameSplitter.standard()::split);
+        assertThat(settled.doubts()).isEmpty();
+        assertThat(settled.confidence()).isGreaterThan(0.98);
+        assertThat(settled.text(NamePart.LAST)).isEqualTo("BIRDWHISTLE");
+        Reading couple = words.read("Hugh Pargeter and Wren Okonedo", NameSplitter.standard()::split);
+        assertThat(couple.text(NamePart.SECOND_FIRST)).isEqualTo("Wren");
+        Reading around = words.read("Odalys Brandt c/o Wren Pargeter", NameSplitter.standard()::split);
+        assertThat(around.text(NamePart.CARE_OF)).isEqualTo("Wren Pargeter");
+        assertThat(words.corrected()).isEqualTo(1);
+    }
+
     @Test
     void whatNoPartClaimsIsUnplaced() throws IOException {
         Reading reading = corrections("Patron,value,\"Brandt, Ines (x7)\",first=Ines; last=Brandt")
@@ -72,6 +92,11 @@ class CorrectionsTest {
         Reading reading = towns.read("5 Elm St Old Quay CO 80911", AddressSplitter.standard()::split);
         assertThat(reading.text(io.inkwellsplit.address.AddressPart.CITY)).isEqualTo("Old Quay");
         assertThat(reading.text(io.inkwellsplit.address.AddressPart.STREET)).isEqualTo("5 Elm St");
+        Reading told = corrections(
+                        "Address,value,5 Elm St Old Quay CO 80911,street=5 Elm St; city=Old Quay; unplaced=CO 80911")
+                .forAddresses("Address")
+                .read("5 Elm St Old Quay CO 80911", AddressSplitter.standard()::split);
+        assertThat(told.text(io.inkwellsplit.address.AddressPart.NUMBER)).isEqualTo("5");
     }
 
     @Test
