@@ -132,9 +132,7 @@ final class SurveyCommand implements Callable<Integer> {
                 + (column.filled() - column.distinct()) + " repeats; " + column.shapeCount() + " shapes.");
         counts("Case", column.cases(), out);
         counts("Stray characters", column.stray(), out);
-        if (column.holds() == Holds.LISTS) {
-            out.println("Likely separator: \"" + column.separator().separator() + "\"");
-        }
+        counts("Separators", column.separators(), out);
         if (readings != null) {
             counts("Order", readings.orders(), out);
             Map<String, Long> kinds = new LinkedHashMap<>();
@@ -154,6 +152,7 @@ final class SurveyCommand implements Callable<Integer> {
                             (doubt, count) -> out.println("  " + count + " " + doubt.code() + ": " + doubt.sentence()));
         }
         out.println();
+        advice(column, out);
         List<List<String>> rows = new ArrayList<>();
         for (int i = 0; i < column.shapes().size(); i++) {
             ColumnSurvey.Shape shape = column.shapes().get(i);
@@ -169,6 +168,22 @@ final class SurveyCommand implements Callable<Integer> {
         }
         out.println(TableView.of(
                 List.of("Shape", "Values", "Share", "Doubtful", "Example", "Read as"), rows, Terminal.width()));
+    }
+
+    /** Which command and settings the survey would take. */
+    private static void advice(ColumnSurvey column, PrintWriter out) {
+        String title = '"' + column.title() + '"';
+        switch (column.holds()) {
+            case NAMES -> out.println("To split: inkwell split FILE --name " + title);
+            case ADDRESSES -> out.println("To split: inkwell split FILE --address " + title);
+            case LISTS ->
+                out.println("To cut: inkwell cut FILE --column " + title + " --at \""
+                        + column.separator().separator() + '"');
+            default -> {
+                return;
+            }
+        }
+        out.println();
     }
 
     private static void counts(String label, Map<String, Long> counts, PrintWriter out) {

@@ -69,19 +69,20 @@ final class ReportPage {
     private static Map<String, Object> survey(Survey survey) {
         List<Object> columns = new ArrayList<>();
         for (ColumnSurvey column : survey.columns()) {
-            columns.add(Map.of(
-                    "title", column.title(),
-                    "holds", column.holds().key(),
-                    "why", column.why(),
-                    "filled", number(column.filled()),
-                    "blanks", number(column.blanks()),
-                    "distinct", (column.distinctIsLeast() ? "over " : "") + number(column.distinct()),
+            Map<String, String> one = new LinkedHashMap<>();
+            one.put("title", column.title());
+            one.put("holds", column.holds().key());
+            one.put("why", column.why());
+            one.put("filled", number(column.filled()));
+            one.put("blanks", number(column.blanks()));
+            one.put("distinct", (column.distinctIsLeast() ? "over " : "") + number(column.distinct()));
+            one.put(
                     "shape",
-                            column.shapes().isEmpty()
-                                    ? ""
-                                    : column.shapes().get(0).shape(),
-                    "stray", counts(column.stray()),
-                    "cases", counts(column.cases())));
+                    column.shapes().isEmpty() ? "" : column.shapes().get(0).shape());
+            one.put("cases", counts(column.cases()));
+            one.put("separators", counts(column.separators()));
+            one.put("stray", counts(column.stray()));
+            columns.add(one);
         }
         return Map.of(
                 "rows",

@@ -33,6 +33,8 @@ final class ColumnCounter {
             "dashes", Tidying.DASHES,
             "letters and marks apart", Tidying.UNICODE);
 
+    private static final Map<Character, String> SIGNS = signs();
+
     private final int index;
     private final String title;
     private final Shapes shapes = new Shapes();
@@ -41,6 +43,7 @@ final class ColumnCounter {
     private final NameEvidence names = new NameEvidence();
     private final Map<String, Long> cases = new LinkedHashMap<>();
     private final Map<String, Long> stray = new TreeMap<>();
+    private final Map<String, Long> signs = new TreeMap<>();
     private long values;
     private long blanks;
     private long words;
@@ -79,6 +82,11 @@ final class ColumnCounter {
                 stray.merge(label, 1L, Long::sum);
             }
         });
+        SIGNS.forEach((sign, word) -> {
+            if (text.indexOf(sign) >= 0) {
+                signs.merge(word, 1L, Long::sum);
+            }
+        });
         int inIt = text.split("\\s+").length;
         words += inIt;
         oneWord += inIt == 1 ? 1 : 0;
@@ -108,6 +116,20 @@ final class ColumnCounter {
                     || address.part(AddressPart.POSTCODE).isPresent();
             addresses += street && place && address.confidence() > 0.3 ? 1 : 0;
         }
+    }
+
+    /** What may stand between pieces, in the order in which it is told. */
+    private static Map<Character, String> signs() {
+        Map<Character, String> signs = new LinkedHashMap<>();
+        signs.put(',', "comma");
+        signs.put(';', "semicolon");
+        signs.put('/', "slash");
+        signs.put('|', "pipe");
+        signs.put('&', "ampersand");
+        signs.put('+', "plus sign");
+        signs.put(':', "colon");
+        signs.put('\n', "line break");
+        return signs;
     }
 
     private static String caseOf(String text) {
@@ -141,6 +163,7 @@ final class ColumnCounter {
                 shapes.size(),
                 Collections.unmodifiableMap(new LinkedHashMap<>(cases)),
                 new TreeMap<>(stray),
+                new TreeMap<>(signs),
                 separator);
     }
 

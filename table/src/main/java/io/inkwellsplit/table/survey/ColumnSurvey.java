@@ -19,6 +19,7 @@ import java.util.Map;
  * @param shapeCount how many shapes there are, up to four thousand
  * @param cases how many values are in capitals, in small letters, mixed, or without letters
  * @param stray how many values have each kind of stray character
+ * @param separators how many values have each sign that may stand between pieces
  * @param separator the separator it is likely to use
  */
 public record ColumnSurvey(
@@ -34,6 +35,7 @@ public record ColumnSurvey(
         int shapeCount,
         Map<String, Long> cases,
         Map<String, Long> stray,
+        Map<String, Long> separators,
         LikelySeparator separator) {
     /**
      * A shape of values: {@code Aa} is a word with a capital, {@code AA} one in capitals, {@code aa} one in small letters,

@@ -83,6 +83,8 @@ class SurveyTest {
                 .containsEntry("blanks doubled or at the ends", 1L)
                 .containsEntry("curly or pointed quotes", 1L)
                 .containsEntry("no-break or odd blanks", 1L);
+        assertThat(column("Alto; Bass", "Alto, Bass; Tenor").separators())
+                .isEqualTo(Map.of("semicolon", 2L, "comma", 1L));
         assertThat(survey.shapes().get(0).shape()).isEqualTo("AA AA");
         assertThat(survey.shapes().get(0).share()).isEqualTo(0.4);
     }
