@@ -44,10 +44,22 @@ import picocli.CommandLine.ParameterException;
         mixinStandardHelpOptions = true,
         versionProvider = Main.Version.class,
         synopsisSubcommandLabel = "COMMAND",
+        exitCodeListHeading = "%nExit codes:%n",
+        exitCodeList = {
+            "0:Done.",
+            "1:A fault of the program itself.",
+            "2:A command, an option, a column or a pattern cannot be used.",
+            "3:Done, but some rows were set aside.",
+            "4:An input cannot be read.",
+            "5:An output cannot be written, or is there already.",
+            "6:Whoever read the output has gone."
+        },
         footer = {
             "",
             "Several commands can follow one another on one table:",
             "  inkwell cut FILE --column Voices then sort --by Voices --out sorted.csv",
+            "",
+            "NO_COLOR in the environment turns bold letters off; COLUMNS tells how wide the terminal is.",
             "",
             "Start with: inkwell demo"
         })
