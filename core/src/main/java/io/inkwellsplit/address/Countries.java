@@ -27,7 +27,7 @@ final class Countries {
     private final EndingIndex endings;
     private final boolean[] startsPhrase;
     private final long[] users;
-    private final Map<Integer, Long> postcodePatterns;
+    private final LongTable postcodePatterns;
     private final long[] letterUsers = new long[LETTERS];
 
     /** Letters of the Latin and Greek scripts lie below this. */
@@ -86,7 +86,7 @@ final class Countries {
         countries = List.copyOf(all);
         words = vocabulary.build();
         endings = EndingIndex.of(endingUsers);
-        postcodePatterns = patterns;
+        postcodePatterns = new LongTable(patterns);
     }
 
     /** Gives each word of all the countries a number, from 1. */
@@ -181,7 +181,7 @@ final class Countries {
             }
             pattern = pattern << 2 | sign;
         }
-        return postcodePatterns.getOrDefault(pattern, 0L);
+        return postcodePatterns.get(pattern);
     }
 
     /** Returns the countries, a bit each, in whose languages a letter is that is none of a to z. */

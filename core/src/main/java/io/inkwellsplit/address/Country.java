@@ -8,6 +8,8 @@ import org.jspecify.annotations.Nullable;
 
 /** How the addresses of one country are written, as its data file says. Immutable. */
 final class Country {
+    private static final int LETTERS = 128;
+
     /** What a slash between two numbers parts. */
     enum Slash {
         /** {@code 12/14}: nothing, both are the house number. */
@@ -43,7 +45,9 @@ final class Country {
     final List<State> states;
     final Map<String, String> abbreviations;
     private final PhraseTable stateNumbers;
-    private final List<Ending> endings;
+    /** Endings by their last letter, longest first; those of other letters than these under 0. */
+    private final Ending[][] endings;
+
     private final int[] words;
     private final long[] postcodeWords;
 
@@ -53,7 +57,7 @@ final class Country {
         this.words = words;
         this.stateNumbers = stateNumbers;
         this.states = file.states();
-        this.endings = file.endings();
+        this.endings = byLastLetter(file.endings());
         this.abbreviations = Map.copyOf(file.abbreviations());
         Map<String, List<String>> form = file.form();
         this.postcodes = new Postcodes(
@@ -105,14 +109,29 @@ final class Country {
     int ending(Tokens tokens, int token) {
         int end = tokens.end(token) - (tokens.isDotted(token) ? 1 : 0);
         int room = end - tokens.start(token);
-        for (int i = 0; i < endings.size(); i++) {
-            String letters = endings.get(i).letters;
+        int last = tokens.foldAt(end - 1);
+        for (Ending ending : endings[last < LETTERS ? last : 0]) {
+            String letters = ending.letters;
             boolean hyphen = letters.charAt(0) == '-';
             if (letters.length() + (hyphen ? 0 : 1) < room && endsIn(letters, tokens, end)) {
-                return endings.get(i).bits;
+                return ending.bits;
             }
         }
         return 0;
+    }
+
+    private static Ending[][] byLastLetter(List<Ending> all) {
+        Ending[][] buckets = new Ending[LETTERS][];
+        for (int letter = 0; letter < LETTERS; letter++) {
+            int wanted = letter;
+            buckets[letter] = all.stream()
+                    .filter(ending -> {
+                        char last = ending.letters.charAt(ending.letters.length() - 1);
+                        return (last < LETTERS ? last : 0) == wanted;
+                    })
+                    .toArray(Ending[]::new);
+        }
+        return buckets;
     }
 
     private static boolean endsIn(String letters, Tokens tokens, int end) {

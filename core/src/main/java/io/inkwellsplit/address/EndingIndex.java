@@ -1,26 +1,23 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.text.Tokens;
-import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Map;
-import java.util.TreeMap;
 
 /** Endings of words with the countries, a bit each, that know them. Immutable. */
 final class EndingIndex {
     private static final int LONGEST = 12;
     private static final long FACTOR = 0x9E37_79B9_7F4A_7C15L;
 
-    private final long[] hashes;
-    private final long[] users;
+    private final LongTable users;
 
-    private EndingIndex(TreeMap<Long, Long> byHash) {
-        hashes = byHash.keySet().stream().mapToLong(Long::longValue).toArray();
-        users = byHash.values().stream().mapToLong(Long::longValue).toArray();
+    private EndingIndex(Map<Long, Long> byHash) {
+        users = new LongTable(byHash);
     }
 
     /** @param endings with the countries that know them */
     static EndingIndex of(Map<String, Long> endings) {
-        TreeMap<Long, Long> byHash = new TreeMap<>();
+        Map<Long, Long> byHash = new HashMap<>();
         endings.forEach((letters, countries) -> {
             long hash = 0;
             for (int i = letters.length() - 1; i >= 0; i--) {
@@ -43,8 +40,8 @@ final class EndingIndex {
         long found = 0;
         for (int i = end - 1; i >= from; i--) {
             hash = mix(hash, tokens.foldAt(i));
-            int at = Arrays.binarySearch(hashes, hash);
-            found = at >= 0 ? users[at] : found;
+            long known = users.get(hash);
+            found = known != 0 ? known : found;
         }
         return found;
     }

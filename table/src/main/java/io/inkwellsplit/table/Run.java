@@ -186,11 +186,12 @@ public final class Run {
             return;
         }
         List<Consumer<List<String>>> stages = stages(before, step::observe);
+        boolean all = !step.learnsFromSome() || !before.isEmpty();
         Iterator<Row> iterator = source.rows();
         while (iterator.hasNext()) {
-            List<String> cells = iterator.next().cells();
-            if (cells.size() == width) {
-                stages.get(0).accept(cells);
+            Row row = iterator.next();
+            if (row.cells().size() == width && (all || Sample.has(row.number()))) {
+                stages.get(0).accept(row.cells());
             }
         }
         end(before, stages);
@@ -198,6 +199,7 @@ public final class Run {
     }
 
     private void learnInParallel(BoundStep step) {
+        boolean all = !step.learnsFromSome();
         List<BoundStep> workers = new ArrayList<>(List.of(step));
         while (workers.size() < threads) {
             workers.add(step.forkToLearn().orElseThrow());
@@ -207,7 +209,7 @@ public final class Run {
                         source.rows(),
                         (worker, batch) -> {
                             for (Row row : batch) {
-                                if (row.cells().size() == width) {
+                                if (row.cells().size() == width && (all || Sample.has(row.number()))) {
                                     worker.observe(row.cells());
                                 }
                             }

@@ -3,18 +3,24 @@ package io.inkwellsplit.table;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.step.AssembleStep;
 import io.inkwellsplit.table.step.SplitStep;
 import io.inkwellsplit.table.step.Step;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 class BatchesTest {
     private static Iterator<Row> rows(int count) {
@@ -50,15 +56,31 @@ class BatchesTest {
                 .hasMessage("row 512");
     }
 
-    /** One thread or four: the same header, rows, rows set aside and counts. */
+    /** One thread or four: the same header, rows, rows set aside, rows corrected and counts. */
     @Test
-    void aSplitIsTheSameByAnyNumberOfThreads() {
-        List<String> one = split(1);
-        assertThat(split(4)).isEqualTo(one);
-        assertThat(one).hasSizeGreaterThan(3000).anyMatch(line -> line.startsWith("aside "));
+    void aSplitIsTheSameByAnyNumberOfThreads(@TempDir Path folder) throws IOException {
+        Path told = folder.resolve("told.csv");
+        Files.writeString(
+                told, "Column,For,Text,Is\nPatron,word,Wren,last\nPatron,value,Ines James,first=James; last=Ines\n");
+        List<String> one = split(1, Corrections.read(told));
+        assertThat(split(4, Corrections.read(told))).isEqualTo(one);
+        assertThat(one)
+                .hasSizeGreaterThan(3000)
+                .anyMatch(line -> line.startsWith("aside "))
+                .anyMatch(line -> line.contains("corrected"));
     }
 
-    private static List<String> split(int threads) {
+    /** From every stretch of a long table some rows are learned from, of a short one all. */
+    @Test
+    void learnsFromRowsAllOverALongTable() {
+        assertThat(LongStream.rangeClosed(1, 100_000)).allMatch(Sample::has);
+        for (long from = 100_000; from < 3_000_000; from += 1_000) {
+            assertThat(LongStream.range(from, from + 1_000).filter(Sample::has).count())
+                    .isBetween(110L, 140L);
+        }
+    }
+
+    private static List<String> split(int threads, Corrections corrections) {
         Random random = new Random(7);
         List<String> given = List.of("Ines", "Tobias", "Wren", "Marlow", "James");
         List<String> family = List.of("Brandt", "Okonedo", "Marlow", "James", "Pettibone");
@@ -80,7 +102,11 @@ class BatchesTest {
             }
         };
         List<Step> steps = List.of(
-                SplitStep.builder().name("Patron").address("Address").build(),
+                SplitStep.builder()
+                        .name("Patron")
+                        .address("Address")
+                        .corrections(corrections)
+                        .build(),
                 AssembleStep.builder().ready("index").ready("label").build());
         List<String> out = new ArrayList<>();
         Run run = Run.of(source, steps, threads);

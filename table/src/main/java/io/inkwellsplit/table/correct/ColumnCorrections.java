@@ -67,6 +67,25 @@ public final class ColumnCorrections {
         }
     }
 
+    private ColumnCorrections(ColumnCorrections from) {
+        this.made = from.made;
+        this.values.putAll(from.values);
+        this.shapes.putAll(from.shapes);
+        this.words.addAll(from.words);
+        from.matched.keySet().forEach(correction -> matched.put(correction, 0L));
+    }
+
+    /** Returns the same corrections, counting anew; for another thread. */
+    public ColumnCorrections fork() {
+        return new ColumnCorrections(this);
+    }
+
+    /** Adds what a fork has counted. */
+    public void join(ColumnCorrections fork) {
+        fork.matched.forEach((correction, count) -> matched.merge(correction, count, Long::sum));
+        corrected += fork.corrected;
+    }
+
     /** Returns whether there is nothing to correct. */
     public boolean isEmpty() {
         return matched.isEmpty();

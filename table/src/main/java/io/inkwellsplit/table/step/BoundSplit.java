@@ -49,6 +49,11 @@ public final class BoundSplit implements RowWise {
     }
 
     @Override
+    public boolean learnsFromSome() {
+        return true;
+    }
+
+    @Override
     public void observe(List<String> cells) {
         for (SplitColumn column : columns) {
             column.observe(cells.get(column.index()));

@@ -20,6 +20,11 @@ public interface BoundStep {
         return false;
     }
 
+    /** Returns whether some rows of a long table, taken from all over it, are enough to learn from. */
+    default boolean learnsFromSome() {
+        return false;
+    }
+
     /** Sees a row, before any is worked on; called only where {@link #learns}. */
     default void observe(List<String> cells) {}
 

@@ -123,7 +123,7 @@ public final class SplitColumn {
         this.reader = reader;
         this.newReader = from.newReader;
         this.standard = from.standard;
-        this.corrections = from.corrections;
+        this.corrections = from.corrections.fork();
         this.watches = from.watches;
         this.titles.addAll(from.titles);
         this.plainTitles.addAll(from.plainTitles);
@@ -144,6 +144,7 @@ public final class SplitColumn {
         read += fork.read;
         blank += fork.blank;
         doubtful += fork.doubtful;
+        corrections.join(fork.corrections);
         fork.doubts.forEach((doubt, count) -> doubts.merge(doubt, count, Long::sum));
     }
 
@@ -151,9 +152,9 @@ public final class SplitColumn {
         reader.merge(fork.reader);
     }
 
-    /** Returns whether values must come one after the other: corrections count them, and those who look on. */
+    /** Returns whether values must come one after the other: for those who look on. */
     boolean isInOrder() {
-        return !corrections.isEmpty() || !watches.isEmpty();
+        return !watches.isEmpty();
     }
 
     /** A title that is taken gets the source column's title in front, and a number where even that is taken. */
