@@ -23,6 +23,9 @@ public final class Reading {
     private final String country;
     private final PartKey[] keys;
     private final int[] places;
+    /** Which parts it has, a bit each by ordinal: a table asks for dozens of which a value has a few. */
+    private final long present;
+
     private final double confidence;
     private final Set<Doubt> doubts;
     private final List<Suggestion> suggestions;
@@ -34,10 +37,19 @@ public final class Reading {
         this.country = builder.country;
         this.keys = builder.keys;
         this.places = builder.places();
+        this.present = present(places);
         this.alternatives = builder.alternatives;
         this.suggestions = builder.suggestions;
         this.confidence = confidence;
         this.doubts = doubts;
+    }
+
+    private static long present(int[] places) {
+        long present = 0;
+        for (int i = 0; i < places.length; i += 3) {
+            present |= places[i] == ANNOUNCEMENT ? 0 : 1L << places[i];
+        }
+        return present;
     }
 
     /** Returns the value that was read, as it was given. */
@@ -75,10 +87,10 @@ public final class Reading {
      * <p>Costs time linear in the number of parts.
      */
     public String text(PartKey key) {
-        int first = next(0, key.ordinal());
-        if (first < 0) {
+        if (!has(key)) {
             return "";
         }
+        int first = next(0, key.ordinal());
         int second = next(first + 3, key.ordinal());
         if (second < 0) {
             return oneBlank(source.substring(places[first + 1], places[first + 2]));
@@ -91,6 +103,10 @@ public final class Reading {
             text.append(oneBlank(source.substring(places[i + 1], places[i + 2])));
         }
         return text.toString();
+    }
+
+    private boolean has(PartKey key) {
+        return (present >>> key.ordinal() & 1) != 0;
     }
 
     /** A piece directly behind its neighbour ({@code 太} and {@code 郎}) follows without a blank. */
@@ -110,6 +126,9 @@ public final class Reading {
     private static String oneBlank(String text) {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
+            if (c > ' ' && c < 0x7F) {
+                continue;
+            }
             boolean blank = c != ' ' && (Character.isWhitespace(c) || Character.isSpaceChar(c));
             if (blank || (c == ' ' && i + 1 < text.length() && text.charAt(i + 1) == ' ')) {
                 return collapsed(text);
@@ -138,7 +157,7 @@ public final class Reading {
 
     /** Returns a part with its places in the source, or nothing where the value has no such part. */
     public Optional<Part> part(PartKey key) {
-        if (next(0, key.ordinal()) < 0) {
+        if (!has(key)) {
             return Optional.empty();
         }
         return Optional.of(new Part(key, text(key), spans(key.ordinal())));

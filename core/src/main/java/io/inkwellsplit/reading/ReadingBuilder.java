@@ -26,6 +26,9 @@ public final class ReadingBuilder {
      * @param alternatives reads a value again, for its other readings
      */
     public ReadingBuilder(PartKey[] keys, Function<String, List<Alternative>> alternatives) {
+        if (keys.length > Long.SIZE) {
+            throw new IllegalArgumentException("a reading keeps a bit for each part, so it can have " + Long.SIZE);
+        }
         this.keys = keys;
         this.alternatives = alternatives;
     }

@@ -11,16 +11,14 @@ public final class PhraseTable {
     /** What a look-up returns where nothing stands. */
     public static final int NONE = 0;
 
-    private final long[] keys;
-    private final int[] values;
-    private final boolean[] goesOn;
-    private final int mask;
+    /** Set in what stands behind a hash where phrases go on behind it. */
+    private static final long GOES_ON = 1L << 32;
+
+    /** Hash and number, and hash and number: side by side, as most look-ups have to wait for the memory. */
+    private final long[] slots;
 
     private PhraseTable(Builder builder) {
-        keys = builder.keys;
-        values = builder.values;
-        goesOn = builder.goesOn;
-        mask = keys.length - 1;
+        slots = builder.slots;
     }
 
     static long mix(long hash, int value) {
@@ -36,8 +34,12 @@ public final class PhraseTable {
 
     /** Returns the number of a word or of a chained phrase, or {@link #NONE}. */
     public int get(long hash) {
-        int slot = slot(keys, mask, hash);
-        return keys[slot] == hash ? values[slot] : NONE;
+        return number(slots, hash);
+    }
+
+    private static int number(long[] slots, long hash) {
+        int slot = slot(slots, hash);
+        return slots[slot] == hash ? (int) slots[slot + 1] : NONE;
     }
 
     /**
@@ -49,15 +51,15 @@ public final class PhraseTable {
         long hash = tokens.hash(from);
         int best = 0;
         for (int i = from; ; ) {
-            int slot = slot(keys, mask, hash);
-            if (keys[slot] != hash) {
+            int slot = slot(slots, hash);
+            if (slots[slot] != hash) {
                 return best;
             }
-            if (values[slot] != NONE) {
+            if ((int) slots[slot + 1] != NONE) {
                 best = i - from + 1;
             }
             i++;
-            if (i >= end || !goesOn[slot]) {
+            if (i >= end || (slots[slot + 1] & GOES_ON) == 0) {
                 return best;
             }
             hash = chain(hash, tokens.hash(i));
@@ -73,10 +75,11 @@ public final class PhraseTable {
         return get(hash);
     }
 
-    private static int slot(long[] keys, int mask, long hash) {
-        int slot = (int) (hash >>> 17) & mask;
-        while (keys[slot] != 0 && keys[slot] != hash) {
-            slot = (slot + 1) & mask;
+    private static int slot(long[] slots, long hash) {
+        int mask = slots.length - 1;
+        int slot = ((int) (hash >>> 17) << 1) & mask;
+        while (slots[slot] != 0 && slots[slot] != hash) {
+            slot = (slot + 2) & mask;
         }
         return slot;
     }
@@ -84,9 +87,7 @@ public final class PhraseTable {
     /** Gathers phrases; reading a phrase and reading a value go through the same tokeniser, so they always agree. */
     public static final class Builder {
         private final Tokens tokens = new Tokens();
-        private long[] keys;
-        private int[] values;
-        private boolean[] goesOn;
+        private long[] slots;
         private int used;
         /** Of the phrase added last. */
         private long last;
@@ -94,9 +95,7 @@ public final class PhraseTable {
         /** @param expected about how many words will be added */
         public Builder(int expected) {
             int size = Integer.highestOneBit(Math.max(8, expected * 2 - 1)) * 2;
-            keys = new long[size];
-            values = new int[size];
-            goesOn = new boolean[size];
+            slots = new long[size * 2];
         }
 
         /**
@@ -112,13 +111,14 @@ public final class PhraseTable {
             }
             long hash = tokens.hash(0);
             for (int i = 1; i < tokens.count(); i++) {
+                // Claimed first, as that may put larger slots in place of these.
                 int slot = claim(hash);
-                goesOn[slot] = true;
+                slots[slot + 1] |= GOES_ON;
                 hash = chain(hash, tokens.hash(i));
             }
             int slot = claim(hash);
-            int before = values[slot];
-            values[slot] = value;
+            int before = (int) slots[slot + 1];
+            slots[slot + 1] = slots[slot + 1] & GOES_ON | Integer.toUnsignedLong(value);
             last = hash;
             return before;
         }
@@ -130,16 +130,20 @@ public final class PhraseTable {
          */
         public void merge(String phrase, int bits, int firstWordBits) {
             int before = put(phrase, bits);
-            values[slot(keys, keys.length - 1, last)] |= before;
+            addBits(slot(slots, last), before);
             if (tokens.count() > 1) {
-                values[claim(tokens.hash(0))] |= firstWordBits;
+                addBits(claim(tokens.hash(0)), firstWordBits);
             }
         }
 
         /** Adds bits to the number of a phrase's first word alone. */
         public void mergeFirstWord(String phrase, int bits) {
             tokens.read(phrase);
-            values[claim(tokens.hash(0))] |= bits;
+            addBits(claim(tokens.hash(0)), bits);
+        }
+
+        private void addBits(int slot, int bits) {
+            slots[slot + 1] |= Integer.toUnsignedLong(bits);
         }
 
         /** Returns the number of a phrase added before, or {@link #NONE}. */
@@ -149,35 +153,29 @@ public final class PhraseTable {
             for (int i = 1; i < tokens.count(); i++) {
                 hash = chain(hash, tokens.hash(i));
             }
-            int slot = slot(keys, keys.length - 1, hash);
-            return keys[slot] == hash ? values[slot] : NONE;
+            return number(slots, hash);
         }
 
         private int claim(long hash) {
-            if (used * 2 >= keys.length) {
+            if (used * 4 >= slots.length) {
                 grow();
             }
-            int slot = slot(keys, keys.length - 1, hash);
-            if (keys[slot] == 0) {
-                keys[slot] = hash;
+            int slot = slot(slots, hash);
+            if (slots[slot] == 0) {
+                slots[slot] = hash;
                 used++;
             }
             return slot;
         }
 
         private void grow() {
-            long[] oldKeys = keys;
-            int[] oldValues = values;
-            boolean[] oldGoesOn = goesOn;
-            keys = new long[oldKeys.length * 2];
-            values = new int[keys.length];
-            goesOn = new boolean[keys.length];
-            for (int i = 0; i < oldKeys.length; i++) {
-                if (oldKeys[i] != 0) {
-                    int slot = slot(keys, keys.length - 1, oldKeys[i]);
-                    keys[slot] = oldKeys[i];
-                    values[slot] = oldValues[i];
-                    goesOn[slot] = oldGoesOn[i];
+            long[] old = slots;
+            slots = new long[old.length * 2];
+            for (int i = 0; i < old.length; i += 2) {
+                if (old[i] != 0) {
+                    int slot = slot(slots, old[i]);
+                    slots[slot] = old[i];
+                    slots[slot + 1] = old[i + 1];
                 }
             }
         }

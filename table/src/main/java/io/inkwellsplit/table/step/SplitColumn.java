@@ -1,50 +1,30 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
-import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.correct.ColumnCorrections;
 import io.inkwellsplit.table.correct.Corrections;
-import io.inkwellsplit.table.step.PartTitles.Extra;
 import io.inkwellsplit.table.step.SplitStep.Checks;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 
 /** One column being split: its new columns, and what has been counted. */
 public final class SplitColumn {
-    /** Every confidence with its three digits: formatting one takes longer than reading a name. */
-    private static final String[] CONFIDENCES = IntStream.rangeClosed(0, 1000)
-            .mapToObj(thousandths -> String.format(Locale.ROOT, "%.3f", thousandths / 1000.0))
-            .toArray(String[]::new);
-
     private final int index;
     private final String source;
     private final Subject subject;
-    private final List<PartKey> parts = new ArrayList<>();
-    /** The parts that have no column of their own, and repeat no other. */
-    private final PartKey[] remarked;
-
-    private final boolean kind;
-    private final boolean remarks;
-    private final boolean checks;
-    private final PartTitles vocabulary;
+    private final PartCells cells;
     private final Supplier<ColumnReader> newReader;
     private final ColumnReader reader;
-    private final AddressStandard standard;
     private final ColumnCorrections corrections;
     private final List<ReadingWatch> watches;
     private final List<String> titles = new ArrayList<>();
@@ -72,41 +52,14 @@ public final class SplitColumn {
         this.index = index;
         this.source = source;
         this.subject = subject;
-        this.vocabulary = vocabulary;
-        this.standard = standard;
-        this.checks = checks == Checks.SHOW;
+        this.cells = new PartCells(subject, keys, vocabulary, checks, standard);
         this.newReader = () -> subject.reader(doubtBelow, country);
         this.reader = newReader.get();
         this.corrections = subject.corrections(corrections, source);
         if (!this.corrections.isEmpty()) {
             reader.teach(this.corrections);
         }
-        boolean all = keys.contains("all");
-        boolean usual = keys.isEmpty();
-        for (PartKey part : subject.allParts()) {
-            if (all || (usual ? subject.usualParts().contains(part) : keys.contains(part.key()))) {
-                parts.add(part);
-            }
-        }
-        this.kind = all || keys.contains(Extra.KIND.key);
-        this.remarks = !all;
-        this.remarked = subject.allParts().stream()
-                .filter(part -> !parts.contains(part) && !part.isFiner())
-                .toArray(PartKey[]::new);
-        if (kind) {
-            addTitle(vocabulary.of(Extra.KIND), Extra.KIND.key, taken);
-        }
-        parts.forEach(part -> addTitle(vocabulary.of(part), part.key(), taken));
-        if (remarks) {
-            addTitle(vocabulary.of(Extra.REMARKS), Extra.REMARKS.key, taken);
-        }
-        if (this.checks) {
-            addTitle(vocabulary.of(Extra.CONFIDENCE), Extra.CONFIDENCE.key, taken);
-            addTitle(vocabulary.of(Extra.DOUBTS), Extra.DOUBTS.key, taken);
-            if (subject == Subject.ADDRESS) {
-                addTitle(vocabulary.of(Extra.SUGGESTIONS), Extra.SUGGESTIONS.key, taken);
-            }
-        }
+        cells.columns().forEach(column -> addTitle(column, taken));
     }
 
     /** Copies the settings of another one; what is counted starts at nothing. */
@@ -114,15 +67,9 @@ public final class SplitColumn {
         this.index = from.index;
         this.source = from.source;
         this.subject = from.subject;
-        this.parts.addAll(from.parts);
-        this.remarked = from.remarked;
-        this.kind = from.kind;
-        this.remarks = from.remarks;
-        this.checks = from.checks;
-        this.vocabulary = from.vocabulary;
+        this.cells = from.cells;
         this.reader = reader;
         this.newReader = from.newReader;
-        this.standard = from.standard;
         this.corrections = from.corrections.fork();
         this.watches = from.watches;
         this.titles.addAll(from.titles);
@@ -158,7 +105,8 @@ public final class SplitColumn {
     }
 
     /** A title that is taken gets the source column's title in front, and a number where even that is taken. */
-    private void addTitle(String wanted, String key, List<String> taken) {
+    private void addTitle(PartCells.Column column, List<String> taken) {
+        String wanted = column.title();
         String title = wanted;
         if (taken.contains(title)) {
             title = source + " " + wanted;
@@ -169,7 +117,7 @@ public final class SplitColumn {
         taken.add(title);
         plainTitles.add(wanted);
         titles.add(title);
-        meanings.put(title, TitleTable.meaning(key));
+        meanings.put(title, TitleTable.meaning(column.key()));
     }
 
     /** Returns what each new column means, by its title. */
@@ -210,31 +158,7 @@ public final class SplitColumn {
         for (ReadingWatch watch : watches) {
             watch.add(source, reading);
         }
-        if (kind) {
-            out.add(reading.kind().key());
-        }
-        for (PartKey part : parts) {
-            out.add(part instanceof AddressPart address ? standard.text(reading, address) : reading.text(part));
-        }
-        if (remarks) {
-            out.add(remarks(reading));
-        }
-        if (checks) {
-            boolean empty = reading.kind() == Kind.BLANK;
-            out.add(empty ? "" : CONFIDENCES[(int) Math.round(reading.confidence() * (CONFIDENCES.length - 1))]);
-            out.add(
-                    reading.doubts().isEmpty()
-                            ? ""
-                            : reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; ")));
-            if (subject == Subject.ADDRESS) {
-                out.add(
-                        reading.suggestions().isEmpty()
-                                ? ""
-                                : reading.suggestions().stream()
-                                        .map(one -> one.part().key() + "=" + one.value())
-                                        .collect(Collectors.joining("; ")));
-            }
-        }
+        cells.add(reading, out);
     }
 
     void restart() {
@@ -258,26 +182,6 @@ public final class SplitColumn {
                 doubts.merge(doubt, 1L, Long::sum);
             }
         }
-    }
-
-    /** What has no column of its own, labelled; finer parts repeat others and are left out. */
-    private String remarks(Reading reading) {
-        @Nullable StringBuilder text = null;
-        if (!kind && reading.kind() != subject.expected() && reading.kind() != Kind.BLANK) {
-            text = remark(null, vocabulary.of(Extra.KIND), reading.kind().key());
-        }
-        for (int i = 0; i < remarked.length; i++) {
-            String value = reading.text(remarked[i]);
-            if (!value.isEmpty()) {
-                text = remark(text, vocabulary.of(remarked[i]), value);
-            }
-        }
-        return text == null ? "" : text.toString();
-    }
-
-    private static StringBuilder remark(@Nullable StringBuilder text, String label, String value) {
-        StringBuilder out = text == null ? new StringBuilder() : text.append("; ");
-        return out.append(label).append(": ").append(value);
     }
 
     /** Returns how many values that are not blank were read. */

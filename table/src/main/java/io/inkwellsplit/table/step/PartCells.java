@@ -1,0 +1,144 @@
+package io.inkwellsplit.table.step;
+
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.address.AddressStandard;
+import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.step.PartTitles.Extra;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** The cells that a reading makes: its kind, its parts, remarks and checks, in the order of their columns. Immutable. */
+final class PartCells {
+    /** Every confidence with its three digits: formatting one takes longer than reading a name. */
+    private static final String[] CONFIDENCES = IntStream.rangeClosed(0, 1000)
+            .mapToObj(thousandths -> String.format(Locale.ROOT, "%.3f", thousandths / 1000.0))
+            .toArray(String[]::new);
+
+    /** A column, by the key of what it holds, and its title in the words of a vocabulary. */
+    record Column(String key, String title) {}
+
+    private final Subject subject;
+    private final PartTitles vocabulary;
+    private final AddressStandard standard;
+    private final PartKey[] parts;
+    /** The parts that have no column of their own, and repeat no other. */
+    private final PartKey[] remarked;
+
+    private final boolean kind;
+    private final boolean remarks;
+    private final boolean checks;
+
+    /** @param keys the parts that are wanted, by key; {@code all} for every one, none for the usual ones */
+    PartCells(
+            Subject subject,
+            List<String> keys,
+            PartTitles vocabulary,
+            SplitStep.Checks checks,
+            AddressStandard standard) {
+        this.subject = subject;
+        this.vocabulary = vocabulary;
+        this.standard = standard;
+        boolean all = keys.contains("all");
+        List<PartKey> wanted = new ArrayList<>(subject.allParts());
+        if (!all) {
+            wanted.removeIf(part -> keys.isEmpty() ? !subject.usualParts().contains(part) : !keys.contains(part.key()));
+        }
+        this.parts = wanted.toArray(PartKey[]::new);
+        this.remarked = subject.allParts().stream()
+                .filter(part -> !wanted.contains(part) && !part.isFiner())
+                .toArray(PartKey[]::new);
+        this.kind = all || keys.contains(Extra.KIND.key);
+        this.remarks = !all;
+        this.checks = checks == SplitStep.Checks.SHOW;
+    }
+
+    /** Returns the columns, from left to right. */
+    List<Column> columns() {
+        List<Column> columns = new ArrayList<>();
+        if (kind) {
+            columns.add(column(Extra.KIND));
+        }
+        for (PartKey part : parts) {
+            columns.add(new Column(part.key(), vocabulary.of(part)));
+        }
+        if (remarks) {
+            columns.add(column(Extra.REMARKS));
+        }
+        if (checks) {
+            columns.add(column(Extra.CONFIDENCE));
+            columns.add(column(Extra.DOUBTS));
+            if (subject == Subject.ADDRESS) {
+                columns.add(column(Extra.SUGGESTIONS));
+            }
+        }
+        return columns;
+    }
+
+    private Column column(Extra extra) {
+        return new Column(extra.key, vocabulary.of(extra));
+    }
+
+    /** Adds the cells of a reading. */
+    void add(Reading reading, List<String> out) {
+        if (kind) {
+            out.add(reading.kind().key());
+        }
+        for (PartKey part : parts) {
+            out.add(text(reading, part));
+        }
+        if (remarks) {
+            out.add(remarks(reading));
+        }
+        if (checks) {
+            checks(reading, out);
+        }
+    }
+
+    private String text(Reading reading, PartKey part) {
+        return part instanceof AddressPart address ? standard.text(reading, address) : reading.text(part);
+    }
+
+    private void checks(Reading reading, List<String> out) {
+        boolean empty = reading.kind() == Kind.BLANK;
+        out.add(empty ? "" : CONFIDENCES[(int) Math.round(reading.confidence() * (CONFIDENCES.length - 1))]);
+        out.add(
+                reading.doubts().isEmpty()
+                        ? ""
+                        : reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; ")));
+        if (subject == Subject.ADDRESS) {
+            out.add(
+                    reading.suggestions().isEmpty()
+                            ? ""
+                            : reading.suggestions().stream()
+                                    .map(one -> one.part().key() + "=" + one.value())
+                                    .collect(Collectors.joining("; ")));
+        }
+    }
+
+    /** What has no column of its own, labelled; finer parts repeat others and are left out. */
+    private String remarks(Reading reading) {
+        @Nullable StringBuilder text = null;
+        if (!kind && reading.kind() != subject.expected() && reading.kind() != Kind.BLANK) {
+            text = remark(null, vocabulary.of(Extra.KIND), reading.kind().key());
+        }
+        for (PartKey part : remarked) {
+            String value = reading.text(part);
+            if (!value.isEmpty()) {
+                text = remark(text, vocabulary.of(part), value);
+            }
+        }
+        return text == null ? "" : text.toString();
+    }
+
+    private static StringBuilder remark(@Nullable StringBuilder text, String label, String value) {
+        StringBuilder out = text == null ? new StringBuilder() : text.append("; ");
+        return out.append(label).append(": ").append(value);
+    }
+}
