@@ -6,17 +6,13 @@ import io.inkwellsplit.table.csv.WholeFile.WhenThere;
 import io.inkwellsplit.table.step.Columns;
 import io.inkwellsplit.table.survey.ColumnReadings;
 import io.inkwellsplit.table.survey.ColumnSurvey;
-import io.inkwellsplit.table.survey.Holds;
 import io.inkwellsplit.table.survey.Survey;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -71,14 +67,14 @@ final class SurveyCommand implements Callable<Integer> {
             boolean all = wanted.isEmpty() && (json || report.isGiven());
             List<ColumnSurvey> close = all ? survey.columns() : wanted;
             close.stream()
-                    .filter(SurveyCommand::isRead)
+                    .filter(SurveyView::isRead)
                     .forEach(column -> readings.put(column, ColumnReadings.of(source, column)));
             if (json) {
                 out.println(json(survey, close, readings));
             } else if (wanted.isEmpty()) {
-                overview(survey, out);
+                SurveyView.overview(survey, out);
             } else {
-                wanted.forEach(column -> closely(column, readings.get(column), out));
+                wanted.forEach(column -> SurveyView.closely(column, readings.get(column), out));
             }
             if (report.isGiven()) {
                 ParseResult parsed = spec.commandLine().getParseResult();
@@ -90,110 +86,6 @@ final class SurveyCommand implements Callable<Integer> {
             }
         }
         return ExitCodes.DONE;
-    }
-
-    private static boolean isRead(ColumnSurvey column) {
-        return column.holds() == Holds.NAMES || column.holds() == Holds.ADDRESSES;
-    }
-
-    private static void overview(Survey survey, PrintWriter out) {
-        List<List<String>> rows = new ArrayList<>();
-        for (ColumnSurvey column : survey.columns()) {
-            rows.add(List.of(
-                    Integer.toString(column.index() + 1),
-                    column.title(),
-                    column.holds().key(),
-                    Long.toString(column.filled()),
-                    Long.toString(column.blanks()),
-                    (column.distinctIsLeast() ? "over " : "") + column.distinct(),
-                    column.shapes().isEmpty() ? "" : column.shapes().get(0).shape(),
-                    column.why()));
-        }
-        out.println(TableView.of(
-                List.of("No", "Column", "Holds", "Filled", "Blank", "Different", "Usual shape", "Because"),
-                rows,
-                Terminal.width()));
-        out.println();
-        out.println("Rows: " + survey.rows()
-                + (survey.ragged() > 0 ? ", of which " + survey.ragged() + " have too many or too few cells" : ""));
-        String split = survey.columns().stream()
-                .filter(SurveyCommand::isRead)
-                .map(column -> (column.holds() == Holds.NAMES ? "--name" : "--address") + " \"" + column.title() + '"')
-                .collect(Collectors.joining(" "));
-        out.println(
-                split.isEmpty() ? "No column looks like names or addresses." : "To split: inkwell split FILE " + split);
-        out.println("To look closely: inkwell survey FILE --column COLUMN");
-    }
-
-    private static void closely(ColumnSurvey column, @Nullable ColumnReadings readings, PrintWriter out) {
-        out.println(column.title() + " holds " + column.holds().key() + ": " + column.why() + ".");
-        out.println(column.values() + " values, " + column.blanks() + " blank, "
-                + (column.distinctIsLeast() ? "over " : "") + column.distinct() + " different, "
-                + (column.filled() - column.distinct()) + " repeats; " + column.shapeCount() + " shapes.");
-        counts("Case", column.cases(), out);
-        counts("Stray characters", column.stray(), out);
-        counts("Separators", column.separators(), out);
-        if (readings != null) {
-            counts("Order", readings.orders(), out);
-            Map<String, Long> kinds = new LinkedHashMap<>();
-            readings.kinds().forEach((kind, count) -> kinds.put(kind.key(), count));
-            counts("Kinds", kinds, out);
-            counts("Parts", readings.parts(), out);
-            counts("Countries", readings.countries(), out);
-            counts("States", readings.states(), out);
-            out.printf(
-                    Locale.ROOT,
-                    "Doubtful: %d of %d (%.1f %%)%n",
-                    readings.doubtful(),
-                    readings.read(),
-                    readings.read() == 0 ? 0.0 : 100.0 * readings.doubtful() / readings.read());
-            readings.doubts()
-                    .forEach(
-                            (doubt, count) -> out.println("  " + count + " " + doubt.code() + ": " + doubt.sentence()));
-        }
-        out.println();
-        advice(column, out);
-        List<List<String>> rows = new ArrayList<>();
-        for (int i = 0; i < column.shapes().size(); i++) {
-            ColumnSurvey.Shape shape = column.shapes().get(i);
-            rows.add(List.of(
-                    shape.shape(),
-                    Long.toString(shape.count()),
-                    String.format(Locale.ROOT, "%.1f %%", 100 * shape.share()),
-                    readings == null
-                            ? ""
-                            : Long.toString(readings.shapes().get(i).doubtful()),
-                    shape.example(),
-                    readings == null ? "" : readings.shapes().get(i).reading()));
-        }
-        out.println(TableView.of(
-                List.of("Shape", "Values", "Share", "Doubtful", "Example", "Read as"), rows, Terminal.width()));
-    }
-
-    /** Which command and settings the survey would take. */
-    private static void advice(ColumnSurvey column, PrintWriter out) {
-        String title = '"' + column.title() + '"';
-        switch (column.holds()) {
-            case NAMES -> out.println("To split: inkwell split FILE --name " + title);
-            case ADDRESSES -> out.println("To split: inkwell split FILE --address " + title);
-            case LISTS ->
-                out.println("To cut: inkwell cut FILE --column " + title + " --at \""
-                        + column.separator().separator() + '"');
-            default -> {
-                return;
-            }
-        }
-        out.println();
-    }
-
-    private static void counts(String label, Map<String, Long> counts, PrintWriter out) {
-        String text = counts.entrySet().stream()
-                .filter(entry -> entry.getValue() > 0)
-                .map(entry -> entry.getValue() + " " + entry.getKey())
-                .collect(Collectors.joining(", "));
-        if (!text.isEmpty()) {
-            out.println(Terminal.wrapped(label + ": " + text));
-        }
     }
 
     private static String json(Survey survey, List<ColumnSurvey> columns, Map<ColumnSurvey, ColumnReadings> readings) {

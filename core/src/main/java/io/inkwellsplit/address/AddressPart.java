@@ -67,4 +67,9 @@ public enum AddressPart implements PartKey {
     public boolean isFiner() {
         return compareTo(NUMBER) >= 0 && compareTo(UNPLACED) < 0;
     }
+
+    @Override
+    public boolean isLayer() {
+        return this == RECIPIENT || this == CARE_OF;
+    }
 }

@@ -86,6 +86,11 @@ public enum NamePart implements PartKey {
         return first() == LAST_PARTICLE || first() == LAST_CORE || first() == LAST_SECOND;
     }
 
+    @Override
+    public boolean isLayer() {
+        return compareTo(CARE_OF) >= 0 && compareTo(ROLE) <= 0;
+    }
+
     private NamePart first() {
         return ordinal() >= SECOND_TITLE.ordinal() && ordinal() <= SECOND_LAST_SECOND.ordinal()
                 ? VALUES[ordinal() - SECOND_TITLE.ordinal()]

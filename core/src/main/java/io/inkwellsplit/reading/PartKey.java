@@ -13,4 +13,7 @@ public interface PartKey {
 
     /** Returns whether this part repeats a piece of another one, as {@code last_core} does of {@code last}. */
     boolean isFiner();
+
+    /** Returns whether this part is a layer: it stands around the name or the address, as {@code care_of} does. */
+    boolean isLayer();
 }

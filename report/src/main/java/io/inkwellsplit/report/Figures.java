@@ -27,9 +27,9 @@ final class Figures {
                         .toList());
         add(
                 figures,
-                file + "-shapes",
-                "The usual shapes of " + column,
-                readings.shapes().stream()
+                file + "-layouts",
+                "The usual layouts of " + column,
+                readings.layouts().stream()
                         .map(shape -> new Bar(
                                 shape.shape().shape(), shape.shape().count() - shape.doubtful(), shape.doubtful()))
                         .toList());

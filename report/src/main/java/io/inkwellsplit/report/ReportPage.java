@@ -120,12 +120,20 @@ final class ReportPage {
                 readings.shapes().stream()
                         .map(shape -> shape(shape, readings.read()))
                         .toList());
+        column.put(
+                "layouts",
+                readings.layouts().stream()
+                        .map(layout -> shape(layout, readings.read()))
+                        .toList());
         List<Object> common = new ArrayList<>();
         readings.common().entrySet().stream()
                 .limit(MOST_FIELDS)
                 .forEach(part -> common.add(Map.of(
                         "key", part.getKey(),
-                        "count", number(readings.parts().getOrDefault(part.getKey(), 0L)),
+                        "count",
+                                number(readings.parts()
+                                        .getOrDefault(
+                                                part.getKey(), readings.layers().getOrDefault(part.getKey(), 0L))),
                         "texts",
                                 part.getValue().entrySet().stream()
                                         .map(text -> Map.of("text", text.getKey(), "count", number(text.getValue())))
@@ -143,6 +151,7 @@ final class ReportPage {
         Map<String, String> facts = new LinkedHashMap<>();
         facts.put("Kinds", counts(kinds));
         facts.put("Order", counts(readings.orders()));
+        facts.put("Layers", counts(readings.layers()));
         facts.put("Countries", counts(readings.countries()));
         facts.put("States", counts(readings.states()));
         return facts.entrySet().stream()

@@ -42,7 +42,7 @@ public final class ReviewPage {
             return;
         }
         Map<String, Object> line = new LinkedHashMap<>();
-        for (String title : List.of("Column", "Text", "Shape", "Doubts", "Why")) {
+        for (String title : List.of("Column", "Text", "Shape", "Layout", "Doubts", "Why")) {
             line.put(title.toLowerCase(java.util.Locale.ROOT), one.cell(title));
         }
         line.put("rows", Long.parseLong(one.cell("Rows")));

@@ -146,8 +146,9 @@
   const scopes = {
     value: { label: one => `this value only (${rows(one.rows)})`, can: () => true },
     group: {
-      label: one => `all ${same(one).length} values of this shape and doubt (${rows(one.groupRows)})`,
-      can: one => same(one).length > 1 && roles(one, words) !== null,
+      label: one => `all ${same(one).length} values of this ${one.layout ? 'layout' : 'shape'} and doubt (${rows(one.groupRows)})`
+        + (isOneShape(one) ? '' : `, each ${nth(one) === 1 ? 'by its way 2' : 'as it is read'}`),
+      can: one => same(one).length > 1 && (isOneShape(one) ? roles(one, words) !== null : nth(one) === 0 || nth(one) === 1),
     },
     shape: {
       label: one => `every value of the shape ${one.shape}, now and later, the certain ones too`,
@@ -156,6 +157,9 @@
   };
   const rows = number => number === 1 ? '1 row' : `${number} rows`;
   const same = one => cases.filter(other => other.group === one.group);
+  const isOneShape = one => same(one).every(other => other.shape === one.shape);
+  /** Which of its ways the parts are now; -1 if none. */
+  const nth = one => one.ways.findIndex(way => is(one, take(one, way)) === is(one, words));
 
   function settle() {
     const one = cases[current];
@@ -169,8 +173,10 @@
     const list = roles(one, words);
     const decide = (other, its, lines) => decided.set(cases.indexOf(other), { lines, parts: its.map(word => word.part) });
     if (scope !== 'value') {
-      same(one).forEach(other => {
-        const its = byRoles(other, list);
+      const byPlace = scope === 'shape' || isOneShape(one);
+      const chosen = nth(one);
+      same(one).filter(other => byPlace ? other.shape === one.shape : other.ways[chosen]).forEach(other => {
+        const its = byPlace ? byRoles(other, list) : take(other, other.ways[chosen]);
         decide(other, its, scope === 'group' ? [[other.column, 'value', other.text, is(other, its)]] : []);
       });
     }
@@ -246,7 +252,7 @@
       if (one.group !== group) {
         group = one.group;
         items = element('ul');
-        box.append(element('h2', {}, `${one.column}: ${one.shape} – ${one.doubts} (${rows(one.groupRows)})`), items);
+        box.append(element('h2', {}, `${one.column}: ${one.layout || one.shape} – ${one.doubts} (${rows(one.groupRows)})`), items);
       }
       items.append(element('li', {}, element('button', {
         type: 'button',

@@ -129,6 +129,22 @@ class PagesInBrowserTest {
         assertThat(again.rows.get(1).subList(0, 5)).containsExactly("BRANDT OKONEDO", "", "BRANDT", "", "OKONEDO");
     }
 
+    /** Addresses of one layout, whatever their shapes, are settled together: each as it is read. */
+    @Test
+    void addressesOfOneLayoutAreSettledTogether() throws Exception {
+        browser.open(new Register(list).review(list.resolveSibling("review.html")));
+        choose("14 Harbour Lane");
+        WebElement group = browser.driver.findElement(By.cssSelector("input[value=group]"));
+        assertThat(group.findElement(By.xpath("..")).getText())
+                .isEqualTo("all 2 values of this layout and doubt (2 rows), each as it is read");
+        group.click();
+        type(Keys.ENTER);
+        assertThat(saved())
+                .contains(
+                        "Address,value,\"14 Harbour Lane, Wexcombe WX1 2AB\",street=14 Harbour Lane; city=Wexcombe; postcode=WX1 2AB",
+                        "Address,value,\"3 QUAY STREET, DUNMERE CT5 1AB\",street=3 QUAY STREET; city=DUNMERE; postcode=CT5 1AB");
+    }
+
     @Test
     void partsAreChosenAndValuesAreNeverMarkup() throws Exception {
         browser.open(new Register(list).review(list.resolveSibling("review.html")));

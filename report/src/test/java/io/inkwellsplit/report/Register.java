@@ -31,7 +31,7 @@ final class Register {
             List<String> lines = new ArrayList<>(List.of(
                     "Patron;Address",
                     "MARLOW JAMES;14 Harbour Lane, Wexcombe WX1 2AB",
-                    "BRANDT OKONEDO;3 Quay Street, Dunmere CT5 1AB",
+                    "BRANDT OKONEDO;3 QUAY STREET, DUNMERE CT5 1AB",
                     "Odalys van der Meulen;445 Industrial Lane Apt B Tallow Creek VT 5641",
                     "Hugh Pargeter and Wren Okonedo;PO Box 112, Harrow Point, ME 4101"));
             lines.add('"' + HOSTILE.replace("\"", "\"\"") + "\";nowhere");

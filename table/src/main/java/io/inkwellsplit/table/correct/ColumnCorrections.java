@@ -20,7 +20,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 
 /** The corrections of one column: they teach it, and stand above what is read. */
@@ -34,19 +33,6 @@ public final class ColumnCorrections {
     private static final double SETTLES = 0.98;
 
     private static final String SECOND = "second_";
-
-    /** What stands around a name or an address. */
-    private static final Set<String> AROUND = Set.of(
-            "care_of",
-            "attention",
-            "estate",
-            "trust",
-            "deceased",
-            "spouse",
-            "others",
-            "role",
-            "organisation",
-            "recipient");
 
     private final CorrectedReading made;
     private final Map<String, Correction> values = new HashMap<>();
@@ -96,7 +82,7 @@ public final class ColumnCorrections {
         words.forEach(word -> made.key(word.is())
                 .filter(NamePart.class::isInstance)
                 .ifPresent(role -> evidence.teach(word.text(), (NamePart) role, TEACHES_WORD)));
-        values.values().forEach(value -> parts(value.is())
+        values.values().forEach(value -> parts(value)
                 .forEach((key, text) -> evidence.teach(text, (NamePart) key, TEACHES_VALUE)));
     }
 
@@ -105,7 +91,7 @@ public final class ColumnCorrections {
         words.forEach(word -> made.key(word.is())
                 .filter(AddressPart.class::isInstance)
                 .ifPresent(part -> evidence.teach(word.text(), (AddressPart) part, TEACHES_WORD)));
-        values.values().forEach(value -> parts(value.is())
+        values.values().forEach(value -> parts(value)
                 .forEach((key, text) -> evidence.teach(text, (AddressPart) key, TEACHES_VALUE)));
     }
 
@@ -113,7 +99,7 @@ public final class ColumnCorrections {
     public Reading read(String value, Function<String, Reading> reader) {
         Correction whole = values.get(Correction.plain(value));
         if (whole != null) {
-            Optional<Reading> reading = made.of(reader.apply(value), parts(whole.is()));
+            Optional<Reading> reading = made.of(reader.apply(value), parts(whole));
             if (reading.isPresent()) {
                 return counted(whole, reading.get());
             }
@@ -166,7 +152,7 @@ public final class ColumnCorrections {
     /** Whether words are in a remark or an organisation: there they say nothing of the name or the place itself. */
     private static boolean standsAround(Reading reading, Span words) {
         return reading.parts().stream()
-                .filter(part -> AROUND.contains(part.key().key()))
+                .filter(part -> part.key().isLayer() || part.key() == NamePart.ORGANISATION)
                 .flatMap(part -> part.spans().stream())
                 .anyMatch(span -> span.start() <= words.start() && words.end() <= span.end());
     }
@@ -208,17 +194,9 @@ public final class ColumnCorrections {
         return Optional.empty();
     }
 
-    /** Returns parts from {@code first=Ines; last=Brandt}; keys that are none are left out, as they were refused before. */
-    private Map<PartKey, String> parts(String is) {
+    private Map<PartKey, String> parts(Correction value) {
         Map<PartKey, String> parts = new LinkedHashMap<>();
-        for (String pair : is.split(";")) {
-            int equals = pair.indexOf('=');
-            if (equals > 0) {
-                made.key(pair.substring(0, equals).strip())
-                        .ifPresent(
-                                key -> parts.put(key, pair.substring(equals + 1).strip()));
-            }
-        }
+        value.parts().forEach(part -> made.key(part.getKey()).ifPresent(key -> parts.put(key, part.getValue())));
         return parts;
     }
 
@@ -261,6 +239,6 @@ public final class ColumnCorrections {
     /** Whether a correction of a whole value fits it. */
     boolean fits(Correction correction) {
         return correction.scope() != Scope.VALUE
-                || made.of(correction.text(), parts(correction.is())).isPresent();
+                || made.of(correction.text(), parts(correction)).isPresent();
     }
 }

@@ -1,6 +1,5 @@
 package io.inkwellsplit.table.correct;
 
-import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.correct.Correction.Scope;
@@ -8,18 +7,18 @@ import io.inkwellsplit.table.csv.CsvSource;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
 /**
- * A file of corrections, a text table with the columns {@code Column}, {@code For}, {@code Text} and {@code Is}; others are
- * left alone, so that a review sheet is one as well. A line without {@code Is} corrects nothing.
+ * A file of corrections, a text table with the columns {@code Column}, {@code For}, {@code Text} and {@code Is}. A line
+ * without {@code Is} corrects nothing. Other columns are left alone, so that a review sheet is a file of corrections as well.
  *
  * <p>{@code For} is {@code value} ({@code Is}: {@code first=Ines; last=Brandt}), {@code word} ({@code Is}: one part, such as
  * {@code first} or {@code city}) or {@code shape} ({@code Is}: a part for each word, such as {@code last first}, with {@code -} for none). {@code
- * Column} is the title of the column, or empty for every one.
+ * Column} is the title of the column, or empty for every one. In a review sheet, {@code Is} may also be {@code as read} or
+ * {@code runner-up}, and {@code For} may be {@code group}: then it holds for every line of that group that says nothing itself.
  */
 public final class Corrections {
     private final String file;
@@ -44,26 +43,11 @@ public final class Corrections {
      */
     public static Corrections read(Path file) {
         try (CsvSource source = CsvSource.open(file)) {
-            int column = index(file, source, "Column");
-            int scope = index(file, source, "For");
-            int text = index(file, source, "Text");
-            int is = index(file, source, "Is");
+            CorrectionLines lines = new CorrectionLines(file, source);
             List<Correction> corrections = new ArrayList<>();
             List<String> contradictions = new ArrayList<>();
             Map<String, Correction> seen = new HashMap<>();
-            for (Iterator<Row> rows = source.rows(); rows.hasNext(); ) {
-                Row row = rows.next();
-                List<String> cells = row.cells();
-                if (cells.size() <= Math.max(Math.max(column, scope), Math.max(text, is))
-                        || cells.get(is).isBlank()) {
-                    continue;
-                }
-                Correction one = new Correction(
-                        row.line(),
-                        cells.get(column).strip(),
-                        scope(file, row, cells.get(scope)),
-                        cells.get(text),
-                        cells.get(is).strip());
+            lines.forEach(one -> {
                 check(file, one);
                 String plain = Correction.plain(one.text());
                 String same = one.scope() == Scope.WORD ? plain.toLowerCase(Locale.ROOT) : plain;
@@ -75,28 +59,9 @@ public final class Corrections {
                     contradictions.add(
                             "line " + one.line() + " contradicts line " + before.line() + ", which is followed");
                 }
-            }
+            });
             return new Corrections(String.valueOf(file.getFileName()), corrections, contradictions);
         }
-    }
-
-    private static int index(Path file, CsvSource source, String title) {
-        for (int i = 0; i < source.header().size(); i++) {
-            if (source.header().get(i).strip().equalsIgnoreCase(title)) {
-                return i;
-            }
-        }
-        throw new TableException(
-                Problem.SETTING, file + " has no column \"" + title + "\"; corrections need Column, For, Text and Is.");
-    }
-
-    private static Scope scope(Path file, Row row, String written) {
-        for (Scope scope : Scope.values()) {
-            if (scope.key().equals(written.strip().toLowerCase(Locale.ROOT))) {
-                return scope;
-            }
-        }
-        throw refuse(file, row.line(), "For is \"" + written + "\"; it is value, word or shape");
     }
 
     /** Whether a correction can be one of a name or of an address. */
@@ -114,20 +79,15 @@ public final class Corrections {
     }
 
     private static boolean isPossible(CorrectedReading made, Correction correction) {
-        String[] keys =
+        List<String> keys =
                 switch (correction.scope()) {
                     case VALUE ->
-                        correction.is().replaceAll("=[^;]*", "").strip().split("\\s*;\\s*");
-                    case WORD -> new String[] {correction.is()};
-                    case SHAPE -> correction.is().split("\\s+");
+                        correction.parts().stream().map(Map.Entry::getKey).toList();
+                    case WORD -> List.of(correction.is());
+                    case SHAPE -> List.of(correction.is().split("\\s+"));
                 };
-        for (String key : keys) {
-            boolean known = made.key(key.strip()).isPresent() || correction.scope() == Scope.SHAPE && key.equals("-");
-            if (!known || correction.scope() == Scope.VALUE && correction.is().indexOf('=') < 0) {
-                return false;
-            }
-        }
-        return keys.length > 0;
+        return keys.stream()
+                .allMatch(key -> made.key(key).isPresent() || correction.scope() == Scope.SHAPE && key.equals("-"));
     }
 
     private static TableException refuse(Path file, long line, String why) {

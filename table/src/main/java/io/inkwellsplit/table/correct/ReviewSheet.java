@@ -2,6 +2,7 @@ package io.inkwellsplit.table.correct;
 
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Reason;
@@ -10,6 +11,7 @@ import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.sort.RowSorter;
 import io.inkwellsplit.table.sort.SortKey;
 import io.inkwellsplit.table.sort.SortKey.Direction;
+import io.inkwellsplit.table.survey.ValueLayout;
 import io.inkwellsplit.table.survey.ValueShape;
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
@@ -23,8 +25,8 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
 /**
- * The doubtful values of a run as a table to correct: a line for each distinct value, those of one shape and doubt
- * together, what settles most rows first. Filled in, in the column {@code Is}, it is a corrections file.
+ * The doubtful values of a run as a table to correct: a line for each distinct value, those of one shape (addresses: of one
+ * layout) and doubt together, what settles most rows first. Filled in, in the column {@code Is}, it is a corrections file.
  */
 public final class ReviewSheet implements ReadingWatch {
     /** The titles of the sheet; the first four are those of a corrections file. */
@@ -37,6 +39,7 @@ public final class ReviewSheet implements ReadingWatch {
             "Group",
             "Rows in group",
             "Shape",
+            "Layout",
             "Doubts",
             "Confidence",
             "Read as",
@@ -44,8 +47,14 @@ public final class ReviewSheet implements ReadingWatch {
             "Runner-up's probability",
             "Why");
 
-    private static final int ROWS = 4;
-    private static final int GROUP_ROWS = 6;
+    private static final int COLUMN = TITLES.indexOf("Column");
+    private static final int TEXT = TITLES.indexOf("Text");
+    private static final int ROWS = TITLES.indexOf("Rows");
+    private static final int GROUP = TITLES.indexOf("Group");
+    private static final int GROUP_ROWS = TITLES.indexOf("Rows in group");
+    private static final int SHAPE = TITLES.indexOf("Shape");
+    private static final int LAYOUT = TITLES.indexOf("Layout");
+    private static final int DOUBTS = TITLES.indexOf("Doubts");
     private static final int REASONS = 3;
     /** Where every value has a shape of its own, groups beyond so many are as good as no groups. */
     private static final int MOST_GROUPS = 100_000;
@@ -61,13 +70,8 @@ public final class ReviewSheet implements ReadingWatch {
         if (reading.doubts().isEmpty()) {
             return;
         }
-        String shape = ValueShape.of(reading.source().strip());
         String doubts = reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; "));
         List<Alternative> ways = reading.alternatives();
-        String group = column + "\t" + shape + "\t" + doubts;
-        if (groups.size() < MOST_GROUPS || groups.containsKey(group)) {
-            groups.merge(group, 1L, Long::sum);
-        }
         ByteArrayOutputStream key = new ByteArrayOutputStream();
         exact.add(column, Direction.RISING, key);
         exact.add(reading.source(), Direction.RISING, key);
@@ -79,15 +83,26 @@ public final class ReviewSheet implements ReadingWatch {
                 "",
                 "",
                 "",
-                shape,
+                ValueShape.of(reading.source().strip()),
+                reading.kind() == Kind.ADDRESS ? ValueLayout.of(reading) : "",
                 doubts,
                 String.format(Locale.ROOT, "%.3f", reading.confidence()),
                 parts(reading.parts()),
                 ways.size() > 1 ? parts(ways.get(1).parts()) : "",
                 ways.size() > 1 ? String.format(Locale.ROOT, "%.3f", ways.get(1).probability()) : "",
                 why(reading, ways)));
+        String group = group(cells);
+        if (groups.size() < MOST_GROUPS || groups.containsKey(group)) {
+            groups.merge(group, 1L, Long::sum);
+        }
         cells.addAll(ReviewCase.written(ways));
         values.add(key.toByteArray(), cells);
+    }
+
+    /** Names of one shape belong together; nearly every address has a shape of its own, so there those of one layout do. */
+    private static String group(List<String> cells) {
+        String look = cells.get(LAYOUT).isEmpty() ? cells.get(SHAPE) : cells.get(LAYOUT);
+        return cells.get(COLUMN) + "\t" + look + "\t" + cells.get(DOUBTS);
     }
 
     private static String parts(List<Part> parts) {
@@ -146,16 +161,15 @@ public final class ReviewSheet implements ReadingWatch {
         Map<String, Integer> numbers = new HashMap<>();
         ordered.drain((key, cells) -> {
             List<String> row = new ArrayList<>(cells);
-            String group = row.get(0) + "\t" + row.get(7) + "\t" + row.get(8);
-            Integer number = numbers.computeIfAbsent(group, g -> numbers.size() + 1);
-            row.set(5, Integer.toString(number));
+            Integer number = numbers.computeIfAbsent(group(row), group -> numbers.size() + 1);
+            row.set(GROUP, Integer.toString(number));
             lines++;
             to.accept(ReviewCase.of(row.subList(0, TITLES.size()), row.subList(TITLES.size(), row.size())));
         });
     }
 
     private void add(RowSorter ordered, List<String> cells, long rows) {
-        String group = cells.get(0) + "\t" + cells.get(7) + "\t" + cells.get(8);
+        String group = group(cells);
         long inGroup = groups.getOrDefault(group, rows);
         List<String> row = new ArrayList<>(cells);
         row.set(ROWS, Long.toString(rows));
@@ -164,7 +178,7 @@ public final class ReviewSheet implements ReadingWatch {
         key.writeBytes(falling(inGroup));
         exact.add(group, Direction.RISING, key);
         key.writeBytes(falling(rows));
-        exact.add(cells.get(2), Direction.RISING, key);
+        exact.add(cells.get(TEXT), Direction.RISING, key);
         ordered.add(key.toByteArray(), row);
     }
 

@@ -71,7 +71,7 @@ final class ColumnCounter {
             blanks++;
             return;
         }
-        shapes.add(text);
+        shapes.add(ValueShape.of(text), text);
         if (distinct.size() < MOST_DISTINCT) {
             distinct.add(hash(text));
         }

@@ -19,14 +19,16 @@ import java.util.Map;
  * @param doubtful how many of those read have a doubt
  * @param kinds how many are people, couples, organisations …
  * @param orders for names, how many people without a doubt have their given or their family name first
- * @param parts how many values have each part, the most frequent first
+ * @param parts how many values have each part, the most frequent first; layers apart
+ * @param layers how many values have each layer around the name or the address
  * @param countries for addresses, how many were read as of each country
  * @param states for addresses, the most frequent states as they are written
  * @param doubts how many values have each doubt, the most frequent first
  * @param shapes the most frequent shapes, and how the first value of each is read
+ * @param layouts the most frequent layouts ({@link ValueLayout}), in the place of shapes
  * @param confidences how many values were read with how much confidence, from the least to the most
  * @param common the most frequent texts of each part; counted among its first thousands of different ones
- * @param samples values with their parts marked: one of each frequent shape, and two of each doubt
+ * @param samples values with their parts marked: one of each frequent layout and shape, and two of each doubt
  */
 public record ColumnReadings(
         long read,
@@ -35,10 +37,12 @@ public record ColumnReadings(
         Map<Kind, Long> kinds,
         Map<String, Long> orders,
         Map<String, Long> parts,
+        Map<String, Long> layers,
         Map<String, Long> countries,
         Map<String, Long> states,
         Map<Doubt, Long> doubts,
         List<ShapeReading> shapes,
+        List<ShapeReading> layouts,
         List<Band> confidences,
         Map<String, Map<String, Long>> common,
         List<Sample> samples) {

@@ -10,7 +10,6 @@ import io.inkwellsplit.reading.Span;
 import io.inkwellsplit.table.survey.ColumnReadings.Band;
 import io.inkwellsplit.table.survey.ColumnReadings.Mark;
 import io.inkwellsplit.table.survey.ColumnReadings.Sample;
-import io.inkwellsplit.table.survey.ColumnReadings.ShapeReading;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -21,7 +20,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /** Counts how the values of one column are read; its size is bounded. */
 public final class ReadingCounter {
@@ -43,9 +41,9 @@ public final class ReadingCounter {
     private final Map<String, Long> countries = new HashMap<>();
     private final Map<Doubt, Long> doubts = new TreeMap<>();
     private final Map<String, Map<String, Long>> texts = new TreeMap<>();
-    private final Shapes shapes = new Shapes();
-    private final Map<String, Reading> examples = new HashMap<>();
-    private final Map<String, Long> doubtfulByShape = new HashMap<>();
+    private final Map<String, Long> layers = new HashMap<>();
+    private final Looks shapes = new Looks();
+    private final Looks layouts = new Looks();
     private final Map<Doubt, List<Reading>> doubted = new TreeMap<>();
     private final long[] values = new long[EDGES.length + 1];
     private final long[] doubtfulValues = new long[EDGES.length + 1];
@@ -60,17 +58,15 @@ public final class ReadingCounter {
         read++;
         for (Part part : reading.parts()) {
             if (!part.key().isFiner()) {
-                parts.merge(part.key().key(), 1L, Long::sum);
+                (part.key().isLayer() ? layers : parts).merge(part.key().key(), 1L, Long::sum);
                 count(part);
             }
         }
         if (!reading.country().isEmpty()) {
             countries.merge(reading.country(), 1L, Long::sum);
         }
-        String shape = shapes.add(reading.source().strip());
-        if (!shape.isEmpty()) {
-            examples.putIfAbsent(shape, reading);
-        }
+        shapes.add(ValueShape.of(reading.source().strip()), reading);
+        layouts.add(ValueLayout.of(reading), reading);
         int band = band(reading.confidence());
         values[band]++;
         if (reading.doubts().isEmpty()) {
@@ -79,9 +75,6 @@ public final class ReadingCounter {
         }
         doubtful++;
         doubtfulValues[band]++;
-        if (!shape.isEmpty()) {
-            doubtfulByShape.merge(shape, 1L, Long::sum);
-        }
         for (Doubt doubt : reading.doubts()) {
             doubts.merge(doubt, 1L, Long::sum);
             List<Reading> some = doubted.computeIfAbsent(doubt, key -> new ArrayList<>());
@@ -119,10 +112,13 @@ public final class ReadingCounter {
 
     /** Returns what was counted. */
     public ColumnReadings counted() {
-        List<ColumnSurvey.Shape> frequent = shapes.most(SHOWN, read);
         Map<String, Map<String, Long>> common = new LinkedHashMap<>();
         Map<String, Long> found = most(parts, parts.size());
-        found.keySet().forEach(key -> common.put(key, most(texts.getOrDefault(key, Map.of()), COMMON_SHOWN)));
+        Map<String, Long> all = new HashMap<>(parts);
+        all.putAll(layers);
+        most(all, all.size())
+                .keySet()
+                .forEach(key -> common.put(key, most(texts.getOrDefault(key, Map.of()), COMMON_SHOWN)));
         return new ColumnReadings(
                 read,
                 blank,
@@ -130,24 +126,15 @@ public final class ReadingCounter {
                 kinds,
                 most(orders, orders.size()),
                 found,
+                most(layers, layers.size()),
                 most(countries, SHOWN),
                 most(texts.getOrDefault(AddressPart.STATE.key(), Map.of()), SHOWN),
                 most(doubts, doubts.size()),
-                frequent.stream().map(this::shapeReading).toList(),
+                shapes.most(SHOWN, read),
+                layouts.most(SHOWN, read),
                 bands(),
                 common,
-                samples(frequent));
-    }
-
-    private ShapeReading shapeReading(ColumnSurvey.Shape shape) {
-        Reading reading = examples.get(shape.shape());
-        String parts = reading == null
-                ? ""
-                : reading.parts().stream()
-                        .filter(part -> !part.key().isFiner())
-                        .map(part -> part.key().key() + " " + part.text())
-                        .collect(Collectors.joining(" | "));
-        return new ShapeReading(shape, parts, doubtfulByShape.getOrDefault(shape.shape(), 0L));
+                samples());
     }
 
     private List<Band> bands() {
@@ -159,14 +146,9 @@ public final class ReadingCounter {
         return bands;
     }
 
-    private List<Sample> samples(List<ColumnSurvey.Shape> frequent) {
-        Set<Reading> readings = new LinkedHashSet<>();
-        for (ColumnSurvey.Shape shape : frequent) {
-            Reading reading = examples.get(shape.shape());
-            if (reading != null) {
-                readings.add(reading);
-            }
-        }
+    private List<Sample> samples() {
+        Set<Reading> readings = new LinkedHashSet<>(layouts.examples(SHOWN));
+        readings.addAll(shapes.examples(SHOWN));
         doubted.values().forEach(readings::addAll);
         return readings.stream().map(ReadingCounter::sample).toList();
     }

@@ -13,20 +13,19 @@ final class Shapes {
     private final Map<String, long[]> counts = new HashMap<>();
     private final Map<String, String> examples = new HashMap<>();
 
-    /** Counts a value; returns its shape, or nothing where there are too many shapes already. */
-    String add(String value) {
-        String shape = ValueShape.of(value);
+    /** Counts a value by its shape; returns whether it was counted: there may be too many shapes already. */
+    boolean add(String shape, String value) {
         long[] count = counts.get(shape);
         if (count == null) {
             if (counts.size() >= MOST) {
-                return "";
+                return false;
             }
             count = new long[1];
             counts.put(shape, count);
             examples.put(shape, value);
         }
         count[0]++;
-        return shape;
+        return true;
     }
 
     /** Returns the most frequent shapes. */

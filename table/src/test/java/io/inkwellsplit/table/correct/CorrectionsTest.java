@@ -149,6 +149,39 @@ class CorrectionsTest {
         assertThat(out).contains("BRANDT INES,,INES,,BRANDT,,,1.000,");
     }
 
+    /** One line settles its whole group, but for the lines that say something themselves. */
+    @Test
+    void oneLineOfAReviewSheetSettlesItsGroup() throws IOException {
+        Path file = folder.resolve("sheet.csv");
+        String sheet = """
+                Column,For,Text,Is,Group,Read as,Runner-up
+                P,group,BRANDT INES,runner-up,1,first=BRANDT; last=INES,last=BRANDT; first=INES
+                P,value,MARLOW JAMES,,1,first=MARLOW; last=JAMES,first=JAMES; last=MARLOW
+                P,value,OKONEDO WREN,As Read,1,first=OKONEDO; last=WREN,first=WREN; last=OKONEDO
+                P,value,QUILL,,1,first=QUILL,
+                P,value,JAMES RAE,,2,first=JAMES; last=RAE,first=RAE; last=JAMES
+                ,,,,,,
+                """;
+        Files.writeString(file, sheet);
+        Corrections told = Corrections.read(file);
+        assertThat(told.lines()).containsExactly(2L, 3L, 4L);
+        ColumnCorrections names = told.forNames("P");
+        assertThat(List.of("BRANDT INES", "MARLOW JAMES", "OKONEDO WREN", "JAMES RAE"))
+                .extracting(value ->
+                        names.read(value, NameSplitter.standard()::split).text(NamePart.LAST))
+                .containsExactly("BRANDT", "MARLOW", "WREN", "RAE");
+        Files.writeString(file, sheet.replace(",runner-up,1", ",first=BRANDT,1"));
+        assertThatThrownBy(() -> Corrections.read(file))
+                .hasMessageContaining("line 2: for a group, Is is \"as read\" or \"runner-up\"");
+    }
+
+    /** A text may hold the sign that parts stand between. */
+    @Test
+    void aSemicolonWithinAPartStays() {
+        assertThat(new Correction(1, "", Correction.Scope.VALUE, "", "credentials=RN; BSN; last=Brandt;").parts())
+                .containsExactly(Map.entry("credentials", "RN; BSN"), Map.entry("last", "Brandt"));
+    }
+
     private String split(Path list, SplitStep.Builder step, String name) throws IOException {
         try (CsvSource source = CsvSource.open(list);
                 CsvOutput out = CsvOutput.create(folder.resolve(name), source.dialect(), WhenThere.REFUSE)) {
@@ -163,7 +196,9 @@ class CorrectionsTest {
             P,value,Ines,Ines            | line 2: "Ines" has a key that is no part
             P,word,Ines,frist            | line 2: "frist" has a key that is no part
             P,shape,Aa Aa,first lsat     | has a key that is no part
-            P,colour,Ines,first          | For is "colour"; it is value, word or shape
+            P,colour,Ines,first          | For is "colour"; it is value, word, shape or group
+            P,group,Ines,as read         | line 2: For is group, but there is no Group
+            P,value,Ines,as read         | line 2: Is is "as read", but there is no Read as
             """)
     void refusesWhatCannotBe(String line, String message) {
         assertThatThrownBy(() -> corrections(line)).hasMessageContaining(message);

@@ -101,6 +101,10 @@ class SurveyTest {
             assertThat(patrons.shapes().get(0).reading()).startsWith("first ").contains(" | last ");
             ColumnReadings addresses =
                     ColumnReadings.of(source, survey.columns().get(2));
+            assertThat(addresses.layouts().get(0).shape().shape()).isEqualTo("street unit city state postcode");
+            assertThat(addresses.layouts().get(0).doubtful()).isPositive();
+            assertThat(addresses.layers()).containsOnlyKeys("care_of", "recipient");
+            assertThat(addresses.parts()).containsKey("city").doesNotContainKey("care_of");
             assertThat(addresses.countries()).containsKeys("US", "GB");
             assertThat(addresses.doubts().values()).allMatch(count -> count > 0);
             assertThatThrownBy(() -> ColumnReadings.of(source, survey.columns().get(0)))
