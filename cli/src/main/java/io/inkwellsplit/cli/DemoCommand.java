@@ -66,7 +66,9 @@ final class DemoCommand implements Callable<Integer> {
                 file("box-office-split.csv")));
         command("split", file("members.csv"), "--name", "Member", "--out", file("members-split.csv"));
         command("split", file("sign-ups.csv"), "--name", "Singer", "--out", file("sign-ups-split.csv"));
-        heading(out, "Somebody has looked at the review: three words are first names here, she says.");
+        heading(
+                out,
+                "Somebody has looked at the review: three words are first names here, and BRANDT JR is J. R. Brandt.");
         show(folder.resolve("corrections.csv"), out);
         heading(out, "Her corrections are applied from now on. What do they change, and why?");
         command(with(

@@ -5,6 +5,7 @@ import io.inkwellsplit.table.TableException.Problem;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -25,11 +26,28 @@ final class RunCommand implements Callable<Integer> {
     @Parameters(paramLabel = "JOB", description = "The job file.")
     Path job = Path.of("");
 
+    @Option(names = "--input", paramLabel = "FILE", description = "Read this table instead of the job's.")
+    @Nullable String input;
+
+    @Option(
+            names = {"-o", "--out"},
+            paramLabel = "FILE",
+            description = "Write this table instead of the job's.")
+    @Nullable String out;
+
     @Option(names = "--replace", description = "Replace the output if it is there already, whatever the job says.")
     boolean replace;
 
     @Option(names = "--preview", description = "Write nothing; show the first rows.")
     boolean preview;
+
+    @Option(
+            names = {"-q", "--quiet"},
+            description = "Say nothing of what was done; errors and rows that were set aside are still told.")
+    boolean quiet;
+
+    @Option(names = "--json", description = "Say what was done as JSON, for machines.")
+    boolean json;
 
     @Spec
     CommandSpec spec = CommandSpec.create();
@@ -38,7 +56,23 @@ final class RunCommand implements Callable<Integer> {
     public Integer call() {
         CommandLine root = spec.commandLine().getParent();
         List<JobFile.Command> commands = JobFile.read(job, root);
+        List<String> first = commands.get(0).args();
         List<String> last = commands.get(commands.size() - 1).args();
+        if (input != null) {
+            // Only the input stands by itself: options and their values are one word.
+            first.subList(1, first.size()).removeIf(arg -> !arg.startsWith("--"));
+            first.add(input);
+        }
+        if (out != null) {
+            last.removeIf(arg -> arg.startsWith("--out="));
+            last.add("--out=" + out);
+        }
+        if (quiet) {
+            last.add("--quiet");
+        }
+        if (json) {
+            last.add("--json");
+        }
         if (preview) {
             last.removeIf(arg -> arg.startsWith("--out=")
                     || JobSchema.OUTPUT.stream().anyMatch(name -> arg.split("=")[0].equals("--" + name)));

@@ -73,6 +73,14 @@ class JobTest {
         assertThat(Files.readAllBytes(folder.resolve("out.csv"))).isEqualTo(before);
         assertThat(inkwell.run("run", "jobs/month.yaml").code()).isEqualTo(ExitCodes.OUTPUT);
         assertThat(inkwell.run("run", "jobs/month.yaml", "--preview").out()).contains("Nothing was written");
+        Files.writeString(folder.resolve("july.csv"), "Singer,Voices\nTobias Brandt,Alto\n");
+        Result july = inkwell.run("run", "jobs/month.yaml", "--input", "july.csv", "--out", "july-out.csv", "--quiet");
+        assertThat(july.out() + july.err()).isEmpty();
+        assertThat(Files.readString(folder.resolve("july-out.csv"))).contains("Tobias,Brandt");
+        assertThat(Files.readAllBytes(folder.resolve("out.csv"))).isEqualTo(before);
+        assertThat(inkwell.run("run", "jobs/month.yaml", "--input", "july.csv", "--preview", "--json")
+                        .out())
+                .contains("\"rows\" : 1");
     }
 
     private static JsonNode json(String yaml) {

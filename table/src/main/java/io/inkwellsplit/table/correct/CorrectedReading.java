@@ -21,6 +21,8 @@ import java.util.stream.Stream;
 
 /** Makes readings of what a person has said, with the places of the parts in their source. */
 final class CorrectedReading {
+    private static final int MOST_INITIALS = 3;
+
     private final PartKey[] keys;
     private final Kind usual;
     private final PartKey unplaced;
@@ -134,11 +136,25 @@ final class CorrectedReading {
             boolean starts = at == 0 || !Character.isLetterOrDigit(value.charAt(at - 1)) || !isWord(piece, 0);
             int end = at + piece.length();
             boolean ends = end == value.length() || !Character.isLetterOrDigit(value.charAt(end)) || !isWord(piece, -1);
-            if (free && starts && ends) {
+            if (free && (starts && ends || piece.length() == 1 && isAmongInitials(value, at))) {
                 return at;
             }
         }
         return -1;
+    }
+
+    /** Initials may be written together: each is one of two or three capitals in a row, as in {@code JR Brandt}. */
+    private static boolean isAmongInitials(String value, int at) {
+        int start = at;
+        while (start > 0 && Character.isLetterOrDigit(value.charAt(start - 1))) {
+            start--;
+        }
+        int end = at;
+        while (end < value.length() && Character.isLetterOrDigit(value.charAt(end))) {
+            end++;
+        }
+        return end - start <= MOST_INITIALS
+                && value.substring(start, end).chars().allMatch(Character::isUpperCase);
     }
 
     private static boolean isWord(String piece, int at) {

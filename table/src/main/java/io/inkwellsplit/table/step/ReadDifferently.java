@@ -21,8 +21,7 @@ public final class ReadDifferently {
     /** A reason that has hardly changed decides nothing. */
     private static final double LEAST = 0.05;
 
-    private static final String SETTING =
-            "both columns, read as usual, say the same: a correction or a setting has changed";
+    private static final String SETTING = "a correction or a setting has changed; the column has not";
 
     private final ColumnReader before;
     private final ColumnReader now;

@@ -52,6 +52,8 @@ class CorrectionsTest {
                 .isEqualTo("{first=James, last=Marlow}");
         assertThat(name(corrections("Patron,shape,AA AA,last first"), "BRANDT INES"))
                 .isEqualTo("{first=INES, last=BRANDT}");
+        assertThat(name(corrections("Patron,value,BRANDT JR,first=J; middle=R; last=BRANDT"), "BRANDT JR"))
+                .isEqualTo("{first=J, middle=R, last=BRANDT}");
         assertThat(name(corrections("Patron,value,The Quay,organisation=The Quay"), "The Quay"))
                 .contains("organisation=The Quay");
         assertThat(name(corrections("Other,value,Brandt Marlow,first=Marlow; last=Brandt"), "Brandt Marlow"))
@@ -193,6 +195,7 @@ class CorrectionsTest {
     @ParameterizedTest
     @org.junit.jupiter.params.provider.CsvSource(delimiter = '|', textBlock = """
             P,value,Ines,first=Tobias    | line 2: a part of Is does not stand in Text
+            P,value,Ines,first=I         | line 2: a part of Is does not stand in Text
             P,value,Ines,Ines            | line 2: "Ines" has a key that is no part
             P,word,Ines,frist            | line 2: "frist" has a key that is no part
             P,shape,Aa Aa,first lsat     | has a key that is no part
