@@ -137,8 +137,9 @@ public final class Run {
     }
 
     private void inParallel(List<List<RowWise>> workers, RowSink sink) {
-        new Batches<>(workers).run(source.rows(), this::worked, results -> {
-            for (Worked worked : results) {
+        new Batches<>(workers).run(source.rows(), this::worked, batch -> {
+            batch.toTell.forEach(Runnable::run);
+            for (Worked worked : batch.rows) {
                 rows++;
                 if (worked.cells.isPresent()) {
                     rowsOut++;
@@ -160,7 +161,10 @@ public final class Run {
     /** A row and what came of it; nothing where it does not fit the header. */
     private record Worked(Row row, Optional<List<String>> cells) {}
 
-    private List<Worked> worked(List<RowWise> forks, List<Row> batch) {
+    /** What came of a batch of rows, and what those who look on are to be told of it. */
+    private record WorkedBatch(List<Worked> rows, List<Runnable> toTell) {}
+
+    private WorkedBatch worked(List<RowWise> forks, List<Row> batch) {
         List<Worked> out = new ArrayList<>(batch.size());
         for (Row row : batch) {
             if (row.cells().size() == width) {
@@ -173,7 +177,7 @@ public final class Run {
                 out.add(new Worked(row, Optional.empty()));
             }
         }
-        return out;
+        return new WorkedBatch(out, forks.stream().map(RowWise::toTell).toList());
     }
 
     /** Lets a step see the rows as they will come to it through the steps before it. */

@@ -76,9 +76,13 @@ public final class BoundSplit implements RowWise {
 
     @Override
     public Optional<RowWise> fork() {
-        return columns.stream().anyMatch(SplitColumn::isInOrder)
-                ? Optional.empty()
-                : Optional.of(with(columns.stream().map(SplitColumn::fork).toList()));
+        return Optional.of(with(columns.stream().map(SplitColumn::fork).toList()));
+    }
+
+    @Override
+    public Runnable toTell() {
+        List<Runnable> all = columns.stream().map(SplitColumn::toTell).toList();
+        return () -> all.forEach(Runnable::run);
     }
 
     @Override

@@ -17,6 +17,14 @@ public interface RowWise extends BoundStep {
         return Optional.empty();
     }
 
+    /**
+     * Returns what those who look on are to be told of the rows since the last call. A fork keeps that back, as they are
+     * told by one thread, in the order of the rows.
+     */
+    default Runnable toTell() {
+        return () -> {};
+    }
+
     /** Adds what a fork has counted. */
     default void join(RowWise fork) {}
 

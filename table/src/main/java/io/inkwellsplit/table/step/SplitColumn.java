@@ -27,6 +27,8 @@ public final class SplitColumn {
     private final ColumnReader reader;
     private final ColumnCorrections corrections;
     private final List<ReadingWatch> watches;
+    private final Telling telling;
+    private List<Reading> untold = new ArrayList<>();
     private final List<String> titles = new ArrayList<>();
     private final List<String> plainTitles = new ArrayList<>();
     private final Map<String, String> meanings = new HashMap<>();
@@ -34,6 +36,13 @@ public final class SplitColumn {
     private long read;
     private long blank;
     private long doubtful;
+
+    /** When those who look on are told of a reading. */
+    private enum Telling {
+        AT_ONCE,
+        /** When they are asked for, as another thread tells them. */
+        LATER
+    }
 
     SplitColumn(
             int index,
@@ -49,6 +58,7 @@ public final class SplitColumn {
             List<ReadingWatch> watches,
             List<String> taken) {
         this.watches = watches;
+        this.telling = Telling.AT_ONCE;
         this.index = index;
         this.source = source;
         this.subject = subject;
@@ -64,6 +74,7 @@ public final class SplitColumn {
 
     /** Copies the settings of another one; what is counted starts at nothing. */
     private SplitColumn(SplitColumn from, ColumnReader reader) {
+        this.telling = Telling.LATER;
         this.index = from.index;
         this.source = from.source;
         this.subject = from.subject;
@@ -99,9 +110,17 @@ public final class SplitColumn {
         reader.merge(fork.reader);
     }
 
-    /** Returns whether values must come one after the other: for those who look on. */
-    boolean isInOrder() {
-        return !watches.isEmpty();
+    /** Returns what tells those who look on of the readings since the last call. */
+    Runnable toTell() {
+        List<Reading> readings = untold;
+        untold = new ArrayList<>();
+        return () -> readings.forEach(this::tell);
+    }
+
+    private void tell(Reading reading) {
+        for (ReadingWatch watch : watches) {
+            watch.add(source, reading);
+        }
     }
 
     /** A title that is taken gets the source column's title in front, and a number where even that is taken. */
@@ -155,8 +174,10 @@ public final class SplitColumn {
     void split(String value, List<String> out) {
         Reading reading = corrections.isEmpty() ? reader.read(value) : corrections.read(value, reader::read);
         count(reading);
-        for (ReadingWatch watch : watches) {
-            watch.add(source, reading);
+        if (telling == Telling.AT_ONCE) {
+            tell(reading);
+        } else if (!watches.isEmpty()) {
+            untold.add(reading);
         }
         cells.add(reading, out);
     }
