@@ -23,20 +23,28 @@ final class JobText {
      * Returns the text.
      *
      * @param parsed the commands in their order, the first with the input, the last with the output
+     * @param found options of the first command that were not given but found out
      * @param job where it will stand: files are told from its folder
      */
-    static String of(List<ParseResult> parsed, Path job) {
+    static String of(List<ParseResult> parsed, Map<String, List<String>> found, Path job) {
         Path folder = job.toAbsolutePath().normalize().getParent();
-        return new JobText(folder == null ? Path.of("/") : folder).text(parsed);
+        return new JobText(folder == null ? Path.of("/") : folder).text(parsed, found);
     }
 
-    private String text(List<ParseResult> parsed) {
+    private String text(List<ParseResult> parsed, Map<String, List<String>> found) {
         Map<String, Object> job = new LinkedHashMap<>();
         Map<String, Object> input = new LinkedHashMap<>();
         Map<String, Object> output = new LinkedHashMap<>();
         List<Object> steps = new ArrayList<>();
         for (ParseResult command : parsed) {
             Map<String, Object> options = new LinkedHashMap<>();
+            if (steps.isEmpty()) {
+                found.forEach((name, values) -> {
+                    if (!values.isEmpty()) {
+                        options.put(name, single(values));
+                    }
+                });
+            }
             for (OptionSpec option : command.matchedOptionsSet()) {
                 String name = option.longestName().replaceFirst("^--", "");
                 if (name.equals("out")) {
@@ -74,6 +82,10 @@ final class JobText {
         boolean file = JobSchema.isFile(option) || option.longestName().equals("--out");
         List<String> values =
                 file ? option.stringValues().stream().map(this::told).toList() : option.stringValues();
+        return single(values);
+    }
+
+    private static Object single(List<String> values) {
         return values.size() == 1 ? values.get(0) : List.copyOf(values);
     }
 

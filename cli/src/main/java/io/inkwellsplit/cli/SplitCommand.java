@@ -22,7 +22,9 @@ import io.inkwellsplit.table.survey.Survey;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -108,6 +110,7 @@ final class SplitCommand extends TableCommand {
     @Nullable Long explain;
 
     private final ReviewSheet sheet = new ReviewSheet();
+    private final Map<String, List<String>> found = new LinkedHashMap<>();
 
     @Option(names = "--no-learning", description = "Read every value by itself, not in the light of its column.")
     boolean noLearning;
@@ -177,15 +180,29 @@ final class SplitCommand extends TableCommand {
         if (names.isEmpty() && addresses.isEmpty()) {
             Survey survey = Survey.of(source);
             for (ColumnSurvey column : survey.holding(Holds.NAMES)) {
-                names.add(Integer.toString(column.index() + 1));
+                names.add(called(column, source));
                 to.println(column.title() + " is split as names: " + column.why() + ".");
             }
             for (ColumnSurvey column : survey.holding(Holds.ADDRESSES)) {
-                addresses.add(Integer.toString(column.index() + 1));
+                addresses.add(called(column, source));
                 to.println(column.title() + " is split as addresses: " + column.why() + ".");
             }
             checkComplete();
+            found.put("name", names);
+            found.put("address", addresses);
         }
+    }
+
+    /** Returns what a column is called: by its title, unless that may mean another column. */
+    private static String called(ColumnSurvey column, RowSource source) {
+        String number = Integer.toString(column.index() + 1);
+        boolean alone = source.header().stream().filter(column.title()::equals).count() == 1;
+        return alone && !column.title().isBlank() ? column.title() : number;
+    }
+
+    @Override
+    Map<String, List<String>> found() {
+        return found;
     }
 
     @Override

@@ -18,6 +18,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
@@ -65,6 +66,11 @@ abstract class TableCommand implements Callable<Integer> {
 
     /** Finds out from the table what the options leave open, and says what was found; called for the first command alone. */
     void prepare(RowSource source, PrintWriter to) {}
+
+    /** Returns options that {@link #prepare} has found, and their values: a job says them, so that it never finds others. */
+    Map<String, List<String>> found() {
+        return Map.of();
+    }
 
     /** Tells something of the table instead of working on it, where the options ask for that; returns whether they do. */
     boolean onlyTells(RowSource source, PrintWriter to) {
@@ -200,7 +206,7 @@ abstract class TableCommand implements Callable<Integer> {
     }
 
     private void saveJob(Path file) {
-        String text = JobText.of(parsed(), file);
+        String text = JobText.of(parsed(), found(), file);
         WholeFile.write(file, output.whenThere(), stream -> stream.write(text.getBytes(StandardCharsets.UTF_8)));
     }
 

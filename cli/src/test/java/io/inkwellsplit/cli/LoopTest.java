@@ -1,6 +1,7 @@
 package io.inkwellsplit.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -11,6 +12,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -88,6 +90,9 @@ class LoopTest {
         Result split = inkwell.run("split", "patrons.csv", "--no-checks", "--out", "-");
         assertThat(split.err()).contains("Patron is split as names: ", "Address is split as addresses: ");
         assertThat(split.out()).contains("Dr.,Ines,,Brandt");
+        assertThat(run("split patrons.csv --out out.csv --save-job job.yaml").code())
+                .isZero();
+        assertThat(Files.readString(folder.resolve("job.yaml"))).contains("name: Patron", "address: Address");
     }
 
     @Test
@@ -190,6 +195,31 @@ class LoopTest {
         run("split now.csv --name Patron --out b.csv");
         assertThat(run("compare a.csv b.csv --by No").out().replaceAll("\\s+", " "))
                 .containsPattern("1 because (the same )?" + why);
+    }
+
+    /** Long work shows a bar on a terminal; where nobody looks, or on request, none. */
+    @Test
+    void showsProgressOnATerminal() throws Exception {
+        Files.writeString(folder.resolve("big.csv"), "Patron\n" + "Ines Brandt\n".repeat(300_000));
+        String shown = onTerminal("split big.csv --name Patron --out one.csv");
+        assertThat(shown)
+                .containsPattern("Rows +[0-9]+% \\[=*>? *\\] +[0-9]+/300000 .*/s")
+                .contains("Written: one.csv");
+        assertThat(onTerminal("split big.csv --name Patron --out two.csv --quiet"))
+                .isBlank();
+        Result piped = run("split big.csv --name Patron --out three.csv");
+        assertThat(piped.err()).isEmpty();
+        assertThat(piped.out()).doesNotContain("%").contains("Written: three.csv");
+    }
+
+    /** Runs a command on a terminal of its own, and returns what stands on it. */
+    private String onTerminal(String args) throws Exception {
+        Path script = Path.of("/usr/bin/script");
+        assumeTrue(Files.isExecutable(script), "there is no program that gives a command a terminal");
+        String command =
+                Inkwell.command().stream().map(word -> "'" + word + "'").collect(Collectors.joining(" ")) + " " + args;
+        return inkwell.process(List.of(script.toString(), "-qec", command, "/dev/null"), "")
+                .out();
     }
 
     /** Whoever stops a run finds nothing but what was there before. */
