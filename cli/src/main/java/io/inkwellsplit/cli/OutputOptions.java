@@ -53,25 +53,21 @@ final class OutputOptions {
             description = "Write what this command does as a job, for inkwell run.")
     @Nullable Path saveJob;
 
-    @Option(
-            names = {"-q", "--quiet"},
-            description = "Say nothing of what was done; errors and rows that were set aside are still told.")
-    boolean quiet;
-
-    @Option(names = "--json", description = "Say what was done as JSON, for machines.")
-    boolean json;
+    @Mixin
+    SummaryOptions summary = new SummaryOptions();
 
     @Mixin
     ReportOptions report = new ReportOptions();
 
     /** Returns whether any of it was asked for. */
     boolean isGiven() {
-        return out != null || replace || setAside != null || describe || saveJob != null || json || report.isGiven();
-    }
-
-    /** Returns whether nothing is said to people. */
-    boolean isSilent() {
-        return quiet || json;
+        return out != null
+                || replace
+                || setAside != null
+                || describe
+                || saveJob != null
+                || summary.json
+                || report.isGiven();
     }
 
     /** Refuses, before any row is read, what could not be written beside the output. */

@@ -8,6 +8,7 @@ import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -41,13 +42,8 @@ final class RunCommand implements Callable<Integer> {
     @Option(names = "--preview", description = "Write nothing; show the first rows.")
     boolean preview;
 
-    @Option(
-            names = {"-q", "--quiet"},
-            description = "Say nothing of what was done; errors and rows that were set aside are still told.")
-    boolean quiet;
-
-    @Option(names = "--json", description = "Say what was done as JSON, for machines.")
-    boolean json;
+    @Mixin
+    SummaryOptions summary = new SummaryOptions();
 
     @Spec
     CommandSpec spec = CommandSpec.create();
@@ -67,10 +63,10 @@ final class RunCommand implements Callable<Integer> {
             last.removeIf(arg -> arg.startsWith("--out="));
             last.add("--out=" + out);
         }
-        if (quiet) {
+        if (summary.quiet) {
             last.add("--quiet");
         }
-        if (json) {
+        if (summary.json) {
             last.add("--json");
         }
         if (preview) {

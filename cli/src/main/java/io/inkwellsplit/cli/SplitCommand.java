@@ -166,7 +166,7 @@ final class SplitCommand extends TableCommand {
         List<Explanation> all = new ArrayList<>();
         names.forEach(column -> all.add(Explanation.of(source, Subject.NAME, column, explain, told)));
         addresses.forEach(column -> all.add(Explanation.of(source, Subject.ADDRESS, column, explain, told)));
-        if (output.json) {
+        if (output.summary.json) {
             to.println(RunJson.of(all.stream().map(Explanation::data).toList()));
         } else {
             all.forEach(one -> one.lines().forEach(to::println));

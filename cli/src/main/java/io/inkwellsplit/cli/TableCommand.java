@@ -125,10 +125,10 @@ abstract class TableCommand implements Callable<Integer> {
             throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
         }
         PrintWriter nowhere = new PrintWriter(Writer.nullWriter());
-        PrintWriter to = output.isSilent() ? nowhere : output.isStandardOutput() ? err : out;
+        PrintWriter to = output.summary.isSilent() ? nowhere : output.isStandardOutput() ? err : out;
         long start = System.nanoTime();
         try (CsvSource source = input.open(err);
-                Progress progress = new Progress(source, Terminal.isWatched() && !output.isSilent())) {
+                Progress progress = new Progress(source, Terminal.isWatched() && !output.summary.isSilent())) {
             prepare(progress, to);
             if (onlyTells(progress, out)) {
                 return ExitCodes.DONE;
@@ -150,7 +150,7 @@ abstract class TableCommand implements Callable<Integer> {
             PreviewSink first = new PreviewSink();
             if (output.out == null) {
                 run.into(first);
-                if (!output.isSilent()) {
+                if (!output.summary.isSilent()) {
                     preview(run, first, out, to);
                 }
                 first.asides().forEach(aside -> err.println("Would be set aside: " + aside + "."));
@@ -164,7 +164,7 @@ abstract class TableCommand implements Callable<Integer> {
                 saveJob(output.saveJob);
                 to.println("Job: " + output.saveJob);
             }
-            if (output.json) {
+            if (output.summary.json) {
                 (output.isStandardOutput() ? err : out).println(RunJson.of(RunJson.summary(run)));
             }
             return run.setAside() > 0 ? ExitCodes.SET_ASIDE : ExitCodes.DONE;
@@ -222,7 +222,8 @@ abstract class TableCommand implements Callable<Integer> {
                 to.println("Written: " + target);
             }
             if (file.asideFile() != null) {
-                (output.isSilent() ? err : to).println("Set aside, with the reason for each row: " + file.asideFile());
+                (output.summary.isSilent() ? err : to)
+                        .println("Set aside, with the reason for each row: " + file.asideFile());
             }
         }
     }
