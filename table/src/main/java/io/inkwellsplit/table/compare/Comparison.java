@@ -23,7 +23,7 @@ import java.util.stream.IntStream;
 /**
  * What differs between two tables: rows that are new, rows that are gone, and cells that have changed. Rows belong together
  * by the columns they are told apart by; of several that are alike there, the first belongs to the first. Columns are
- * compared by their titles; one that only one table has is not. Where a column was split, the table the table says why its parts
+ * compared by their titles; one that only one table has is not. Where a column was split, the table says why its parts
  * have changed; rows in which nothing but a confidence has moved are the same. Larger tables than memory are spilled to disk.
  */
 public final class Comparison {
