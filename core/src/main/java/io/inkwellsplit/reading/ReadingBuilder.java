@@ -52,6 +52,16 @@ public final class ReadingBuilder {
         add(key.ordinal(), start, end);
     }
 
+    /** Adds the pieces of a part to another one as well: {@code Brandt} is the last name of both in a couple. */
+    public void addAlso(PartKey key, PartKey of) {
+        int end = size;
+        for (int i = 0; i < end; i += 3) {
+            if (buffer[i] == of.ordinal()) {
+                add(key, buffer[i + 1], buffer[i + 2]);
+            }
+        }
+    }
+
     /** Adds a word that announces a part and is in none. */
     public void addAnnouncement(int start, int end) {
         add(Reading.ANNOUNCEMENT, start, end);

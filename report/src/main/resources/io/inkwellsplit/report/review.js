@@ -36,17 +36,26 @@
     }
     const places = [...ends].sort((a, b) => a - b);
     return places.slice(1)
-      .map((end, i) => ({ start: places[i], end, text: one.text.slice(places[i], end), part: '' }))
+      .map((end, i) => ({ start: places[i], end, text: one.text.slice(places[i], end), part: '', also: [] }))
       .filter(word => word.text.trim());
   }
 
   function take(one, way) {
     const cut = cutWords(one);
     for (const word of cut) {
-      const part = way && way.parts.find(([, start, end]) => start <= word.start && word.end <= end);
-      word.part = part && isWord(word.text) ? part[0] : '';
+      const its = isWord(word.text) && way
+        ? way.parts.filter(([, start, end]) => start <= word.start && word.end <= end).map(([key]) => key) : [];
+      [word.part = '', ...word.also] = its;
     }
     return cut;
+  }
+
+  /** Makes a word another part; what it was as well, such as the last name of the second person, it is no more. */
+  function give(word, part) {
+    if (word.part !== part) {
+      word.part = part;
+      word.also = [];
+    }
   }
 
   const letters = () => words.filter(word => isWord(word.text));
@@ -65,14 +74,14 @@
   /** The parts with their texts, as a corrections file says them. */
   function parts(one, ofWords) {
     const found = new Map();
-    ofWords.filter(word => word.part && isWord(word.text)).forEach(word => {
-      if (!found.has(word.part)) found.set(word.part, []);
-      found.get(word.part).push(word);
-    });
+    ofWords.filter(word => word.part && isWord(word.text)).forEach(word => [word.part, ...word.also].forEach(part => {
+      if (!found.has(part)) found.set(part, []);
+      found.get(part).push(word);
+    }));
     return [...found].map(([part, its]) => {
       const from = its[0].start;
       const to = its[its.length - 1].end;
-      const alone = ofWords.every(word => word.part === part || !isWord(word.text) || word.end <= from || word.start >= to);
+      const alone = ofWords.every(word => its.includes(word) || !isWord(word.text) || word.end <= from || word.start >= to);
       const whole = one.text.slice(from, to);
       return [part, alone && !whole.includes(';') ? whole : its.map(word => word.text).join(' ')];
     });
@@ -97,7 +106,7 @@
     const its = cutWords(one);
     [...one.text.matchAll(/[^\s,]+/g)].forEach((piece, i) => {
       its.filter(word => word.start < piece.index + piece[0].length && word.end > piece.index)
-        .forEach(word => { word.part = isWord(word.text) && list[i] && list[i] !== '-' ? list[i] : ''; });
+        .forEach(word => give(word, isWord(word.text) && list[i] && list[i] !== '-' ? list[i] : ''));
     });
     return its;
   }
@@ -108,11 +117,11 @@
   function moveCut(at, step) {
     const all = letters();
     if (step > 0 && at < all.length) {
-      all[at].part = all[at - 1].part;
+      give(all[at], all[at - 1].part);
       return at + 1;
     }
     if (step < 0 && at > 0) {
-      all[at - 1].part = all[at].part;
+      give(all[at - 1], all[at].part);
       return at - 1;
     }
     return at;
@@ -123,7 +132,7 @@
     const all = letters();
     const old = all[at].part;
     const fresh = data.parts[cases[current].column].find(key => !all.some(word => word.part === key));
-    for (let i = at; i < all.length && all[i].part === old; i++) all[i].part = fresh;
+    for (let i = at; i < all.length && all[i].part === old; i++) give(all[i], fresh);
   }
 
   let dragged = null;
@@ -294,7 +303,7 @@
       box.append(element('div', { class: 'run' }, line,
         element('select', {
           'aria-label': `Part of ${run.words.map(word => word.text).join(' ')}`,
-          onchange: event => { run.words.forEach(word => { word.part = event.target.value; }); show(); },
+          onchange: event => { run.words.forEach(word => give(word, event.target.value)); show(); },
         }, ...keys.map(key => element('option', { value: key, selected: key === run.part }, key || 'no part')))));
     });
     signsBefore(one.text.length);
@@ -371,7 +380,7 @@
   function go(at) {
     current = at;
     words = take(cases[at], cases[at].ways[0]);
-    if (decided.has(at)) decided.get(at).parts.forEach((part, i) => { words[i].part = part; });
+    if (decided.has(at)) decided.get(at).parts.forEach((part, i) => give(words[i], part));
     byId('editor').replaceChildren();
     show();
     list();

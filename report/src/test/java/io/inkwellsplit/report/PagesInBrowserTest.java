@@ -145,6 +145,17 @@ class PagesInBrowserTest {
                         "Address,value,\"3 QUAY STREET, DUNMERE CT5 1AB\",street=3 QUAY STREET; city=DUNMERE; postcode=CT5 1AB");
     }
 
+    /** A last name that two people share stays that of both, until it is made something else. */
+    @Test
+    void whatTwoPeopleShareStaysWithBoth() throws Exception {
+        browser.open(new Register(list).review(list.resolveSibling("review.html")));
+        choose("Ines & Tobias Marrow");
+        type(Keys.ENTER);
+        assertThat(saved())
+                .contains(
+                        "Patron,value,Ines & Tobias Marrow,first=Ines; second_first=Tobias; last=Marrow; second_last=Marrow");
+    }
+
     @Test
     void partsAreChosenAndValuesAreNeverMarkup() throws Exception {
         browser.open(new Register(list).review(list.resolveSibling("review.html")));

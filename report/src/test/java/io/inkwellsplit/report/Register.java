@@ -33,6 +33,7 @@ final class Register {
                     "MARLOW JAMES;14 Harbour Lane, Wexcombe WX1 2AB",
                     "BRANDT OKONEDO;3 QUAY STREET, DUNMERE CT5 1AB",
                     "Odalys van der Meulen;445 Industrial Lane Apt B Tallow Creek VT 5641",
+                    "Ines & Tobias Marrow;PO Box 7, Harrow Point, ME 4101",
                     "Hugh Pargeter and Wren Okonedo;PO Box 112, Harrow Point, ME 4101"));
             lines.add('"' + HOSTILE.replace("\"", "\"\"") + "\";nowhere");
             Files.write(list, lines);

@@ -13,8 +13,11 @@ import io.inkwellsplit.reading.Span;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -22,6 +25,7 @@ import java.util.stream.Stream;
 /** Makes readings of what a person has said, with the places of the parts in their source. */
 final class CorrectedReading {
     private static final int MOST_INITIALS = 3;
+    private static final String SECOND = "second_";
 
     private final PartKey[] keys;
     private final Kind usual;
@@ -61,12 +65,18 @@ final class CorrectedReading {
      *
      * @param read how the value was read without the correction
      */
-    Optional<Reading> of(Reading read, Map<PartKey, String> parts) {
+    Optional<Reading> of(Reading read, Map<PartKey, String> told) {
         String value = read.source();
+        Map<PartKey, String> parts = ofBoth(told);
         ReadingBuilder builder = builder(value, kind(parts));
         builder.country(read.country());
         boolean[] taken = new boolean[value.length()];
         for (Map.Entry<PartKey, String> part : parts.entrySet()) {
+            Optional<PartKey> twin = twin(part.getKey(), parts);
+            if (twin.isPresent() && free(value, taken, part.getValue()) < 0) {
+                builder.addAlso(part.getKey(), twin.get());
+                continue;
+            }
             for (String piece : pieces(value, taken, part.getValue())) {
                 int at = free(value, taken, piece);
                 if (at < 0) {
@@ -83,20 +93,55 @@ final class CorrectedReading {
             }
         }
         addUnplaced(value, taken, builder);
-        parts.forEach((key, text) -> addFiner(read, key, text, builder));
+        // Each once: what two people share would come twice.
+        Set<Piece> finer = new LinkedHashSet<>();
+        parts.forEach((key, text) -> addFiner(read, key, text, finer));
+        finer.forEach(piece ->
+                builder.add(piece.key(), piece.place().start(), piece.place().end()));
         return Optional.of(builder.build(1, Set.of()));
     }
 
+    /** Two people of whom one last name is told share it. */
+    private static Map<PartKey, String> ofBoth(Map<PartKey, String> told) {
+        Map<PartKey, String> parts = new LinkedHashMap<>(told);
+        boolean couple = parts.keySet().stream().anyMatch(key -> key.key().startsWith(SECOND));
+        if (couple) {
+            String last = parts.getOrDefault(NamePart.LAST, parts.getOrDefault(NamePart.SECOND_LAST, ""));
+            if (!last.isEmpty()) {
+                parts.putIfAbsent(NamePart.LAST, last);
+                parts.putIfAbsent(NamePart.SECOND_LAST, last);
+            }
+        }
+        return parts;
+    }
+
+    /** Returns a part told before that may be the same words: both people's last name, an organisation and its trust. */
+    private static Optional<PartKey> twin(PartKey key, Map<PartKey, String> parts) {
+        return parts.keySet().stream()
+                .takeWhile(other -> other != key)
+                .filter(other -> isTwin(key, other) && Objects.equals(parts.get(other), parts.get(key)))
+                .findFirst();
+    }
+
+    private static boolean isTwin(PartKey a, PartKey b) {
+        return a.key().equals(SECOND + b.key())
+                || b.key().equals(SECOND + a.key())
+                || Set.of(a, b).equals(Set.of(NamePart.TRUST, NamePart.ORGANISATION));
+    }
+
     /** Takes the pieces of a part, such as the house number of a street, from the likeliest way that has that very part. */
-    private static void addFiner(Reading read, PartKey key, String text, ReadingBuilder builder) {
+    private static void addFiner(Reading read, PartKey key, String text, Set<Piece> finer) {
         Stream.concat(Stream.of(read.parts()), read.alternatives().stream().map(Alternative::parts))
                 .filter(way -> way.stream()
                         .anyMatch(part -> part.key() == key && part.text().equals(text)))
                 .findFirst()
-                .ifPresent(way -> addFiner(way, key, builder));
+                .ifPresent(way -> addFiner(way, key, finer));
     }
 
-    private static void addFiner(List<Part> way, PartKey key, ReadingBuilder builder) {
+    /** A piece of a finer part. */
+    private record Piece(PartKey key, Span place) {}
+
+    private static void addFiner(List<Part> way, PartKey key, Set<Piece> finer) {
         List<Span> whole = way.stream()
                 .filter(part -> part.key() == key)
                 .flatMap(part -> part.spans().stream())
@@ -106,14 +151,14 @@ final class CorrectedReading {
                 boolean inside =
                         whole.stream().anyMatch(span -> span.start() <= piece.start() && piece.end() <= span.end());
                 if (part.key().isFiner() && inside) {
-                    builder.add(part.key(), piece.start(), piece.end());
+                    finer.add(new Piece(part.key(), piece));
                 }
             }
         }
     }
 
     private Kind kind(Map<PartKey, String> parts) {
-        boolean couple = parts.keySet().stream().anyMatch(key -> key.key().startsWith("second_"));
+        boolean couple = parts.keySet().stream().anyMatch(key -> key.key().startsWith(SECOND));
         return parts.containsKey(NamePart.ORGANISATION) ? Kind.ORGANISATION : couple ? Kind.COUPLE : usual;
     }
 

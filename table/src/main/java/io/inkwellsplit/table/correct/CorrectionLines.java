@@ -96,7 +96,10 @@ final class CorrectionLines {
         if (!isShort(cell(row, is))) {
             throw refuse(row, "for a group, Is is \"as read\" or \"runner-up\"");
         }
-        ofGroups.put(cell(row, group), cell(row, is));
+        String before = ofGroups.putIfAbsent(cell(row, group), cell(row, is));
+        if (before != null && !before.equalsIgnoreCase(cell(row, is))) {
+            throw refuse(row, "another line says \"" + before + "\" of the same group");
+        }
     }
 
     /** Returns what a line says of its text, in full; empty where it says nothing. */

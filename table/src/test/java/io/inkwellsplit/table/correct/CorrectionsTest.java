@@ -8,9 +8,12 @@ import io.inkwellsplit.name.NameLearning;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
+import io.inkwellsplit.table.ColumnValues;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
@@ -19,8 +22,10 @@ import io.inkwellsplit.table.step.SplitStep;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -54,6 +59,10 @@ class CorrectionsTest {
                 .isEqualTo("{first=INES, last=BRANDT}");
         assertThat(name(corrections("Patron,value,BRANDT JR,first=J; middle=R; last=BRANDT"), "BRANDT JR"))
                 .isEqualTo("{first=J, middle=R, last=BRANDT}");
+        assertThat(name(
+                        corrections("Patron,value,Ines & Tobias Brandt,first=Ines; second_first=Tobias; last=Brandt"),
+                        "Ines & Tobias Brandt"))
+                .isEqualTo(name(Corrections.none(), "Ines & Tobias Brandt"));
         assertThat(name(corrections("Patron,value,The Quay,organisation=The Quay"), "The Quay"))
                 .contains("organisation=The Quay");
         assertThat(name(corrections("Other,value,Brandt Marlow,first=Marlow; last=Brandt"), "Brandt Marlow"))
@@ -149,6 +158,40 @@ class CorrectionsTest {
                 String.join("\n", lines).replace("BRANDT INES,,", "BRANDT INES,last=BRANDT; first=INES,") + "\n");
         String out = split(list, SplitStep.builder().name("Patron").corrections(Corrections.read(review)), "two.csv");
         assertThat(out).contains("BRANDT INES,,INES,,BRANDT,,,1.000,");
+    }
+
+    /** To say that a value was read rightly changes none of its parts, whatever the value. */
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource({
+        "box-office,Patron",
+        "box-office,Address",
+        "members,Member",
+        "sign-ups,Singer"
+    })
+    void whatWasReadRightlyStays(String list, String column) {
+        boolean addresses = column.equals("Address");
+        CorrectedReading made = addresses ? CorrectedReading.ofAddresses() : CorrectedReading.ofNames();
+        try (CsvSource source = CsvSource.open(Path.of("..", "demo", list + ".csv"))) {
+            for (ColumnValues values = new ColumnValues(source, source.header().indexOf(column)); values.hasNext(); ) {
+                String value = values.next();
+                Reading read = addresses
+                        ? AddressSplitter.standard().split(value)
+                        : NameSplitter.standard().split(value);
+                if (read.kind() == Kind.BLANK) {
+                    continue;
+                }
+                Map<PartKey, String> told = new LinkedHashMap<>();
+                read.parts().stream()
+                        .filter(part -> !part.key().isFiner())
+                        .forEach(part -> told.put(part.key(), part.text()));
+                Reading corrected = made.of(read, told).orElseThrow(() -> new AssertionError(value));
+                assertThat(texts(corrected)).as(value).isEqualTo(texts(read));
+            }
+        }
+    }
+
+    private static Map<PartKey, String> texts(Reading reading) {
+        return reading.parts().stream().collect(Collectors.toMap(Part::key, Part::text));
     }
 
     /** One line settles its whole group, but for the lines that say something themselves. */
