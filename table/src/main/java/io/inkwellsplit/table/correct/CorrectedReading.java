@@ -68,7 +68,7 @@ final class CorrectedReading {
     Optional<Reading> of(Reading read, Map<PartKey, String> told) {
         String value = read.source();
         Map<PartKey, String> parts = ofBoth(told);
-        ReadingBuilder builder = builder(value, kind(parts));
+        ReadingBuilder builder = builder(value, kind(read, parts));
         builder.country(read.country());
         boolean[] taken = new boolean[value.length()];
         for (Map.Entry<PartKey, String> part : parts.entrySet()) {
@@ -157,9 +157,14 @@ final class CorrectedReading {
         }
     }
 
-    private Kind kind(Map<PartKey, String> parts) {
+    /** A trust or a role without a name stays what it was read as. */
+    private Kind kind(Reading read, Map<PartKey, String> parts) {
         boolean couple = parts.keySet().stream().anyMatch(key -> key.key().startsWith(SECOND));
-        return parts.containsKey(NamePart.ORGANISATION) ? Kind.ORGANISATION : couple ? Kind.COUPLE : usual;
+        if (parts.containsKey(NamePart.ORGANISATION)) {
+            return Kind.ORGANISATION;
+        }
+        boolean named = usual != Kind.PERSON || parts.containsKey(NamePart.FIRST) || parts.containsKey(NamePart.LAST);
+        return couple ? Kind.COUPLE : named ? usual : read.kind();
     }
 
     private ReadingBuilder builder(String value, Kind kind) {

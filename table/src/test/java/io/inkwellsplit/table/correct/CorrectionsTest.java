@@ -185,6 +185,7 @@ class CorrectionsTest {
                         .filter(part -> !part.key().isFiner())
                         .forEach(part -> told.put(part.key(), part.text()));
                 Reading corrected = made.of(read, told).orElseThrow(() -> new AssertionError(value));
+                assertThat(corrected.kind()).as(value).isEqualTo(read.kind());
                 assertThat(texts(corrected)).as(value).isEqualTo(texts(read));
             }
         }
