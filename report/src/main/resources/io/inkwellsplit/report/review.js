@@ -156,7 +156,7 @@
     value: { label: one => `this value only (${rows(one.rows)})`, can: () => true },
     group: {
       label: one => `all ${same(one).length} values of this ${one.layout ? 'layout' : 'shape'} and doubt (${rows(one.groupRows)})`
-        + (isOneShape(one) ? '' : `, each ${nth(one) === 1 ? 'by its way 2' : 'as it is read'}`),
+        + (isOneShape(one) ? '' : `, each ${nth(one) === 1 ? 'by its runner-up' : 'as it is read'}`),
       can: one => same(one).length > 1 && (isOneShape(one) ? roles(one, words) !== null : nth(one) === 0 || nth(one) === 1),
     },
     shape: {
