@@ -155,7 +155,7 @@
   const scopes = {
     value: { label: one => `this value only (${rows(one.rows)})`, can: () => true },
     group: {
-      label: one => `all ${same(one).length} values of this ${one.layout ? 'layout' : 'shape'} and doubt (${rows(one.groupRows)})`
+      label: one => `all ${same(one).length} values of this ${one.layout ? 'layout' : 'shape'} and doubt here (${rows(rowsOf(same(one)))})`
         + (isOneShape(one) ? '' : `, each ${nth(one) === 1 ? 'by its runner-up' : 'as it is read'}`),
       can: one => same(one).length > 1 && (isOneShape(one) ? roles(one, words) !== null : nth(one) === 0 || nth(one) === 1),
     },
@@ -166,6 +166,8 @@
   };
   const rows = number => number === 1 ? '1 row' : `${number} rows`;
   const same = one => cases.filter(other => other.group === one.group);
+  // The rest of a large group is not on this page: what is settled here are these.
+  const rowsOf = some => some.reduce((sum, other) => sum + other.rows, 0);
   const isOneShape = one => same(one).every(other => other.shape === one.shape);
   /** Which of its ways the parts are now; -1 if none. */
   const nth = one => one.ways.findIndex(way => is(one, take(one, way)) === is(one, words));

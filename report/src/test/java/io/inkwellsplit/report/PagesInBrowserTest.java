@@ -136,7 +136,7 @@ class PagesInBrowserTest {
         choose("14 Harbour Lane");
         WebElement group = browser.driver.findElement(By.cssSelector("input[value=group]"));
         assertThat(group.findElement(By.xpath("..")).getText())
-                .isEqualTo("all 2 values of this layout and doubt (2 rows), each as it is read");
+                .isEqualTo("all 2 values of this layout and doubt here (2 rows), each as it is read");
         group.click();
         type(Keys.ENTER);
         assertThat(saved())
