@@ -18,8 +18,8 @@ import java.util.TreeMap;
  * and asks nothing from outside. It holds values of the table, so it is as private as the table.
  */
 public final class ReviewPage {
-    /** A browser keeps every line in memory, and nobody settles more at a sitting; those that settle most rows come first. */
-    private static final int MOST = 2_000;
+    /** A browser keeps every line in memory; those that settle most rows come first. */
+    private static final int MOST = 10_000;
 
     private final String title;
     private final Map<String, Subject> subjects;

@@ -5,6 +5,9 @@
   const cases = data.cases;
   const decided = new Map(); // index of a case → the lines it adds to the corrections, and the parts of its words
   const byId = id => document.getElementById(id);
+  const LISTED_OF_A_GROUP = 50; // a large group is settled as a whole, and must not hide the others
+  const LISTED = 2000; // a browser is slow with more buttons
+  cases.forEach((one, at) => { one.at = at; });
   let current = 0;
   let words = [];
   let earlier = '';
@@ -182,7 +185,7 @@
     const taught = [...document.querySelectorAll('input[name=word]:checked')]
       .map(box => [one.column, 'word', box.value, box.dataset.part]);
     const list = roles(one, words);
-    const decide = (other, its, lines) => decided.set(cases.indexOf(other), { lines, parts: its.map(word => word.part) });
+    const decide = (other, its, lines) => decided.set(other.at, { lines, parts: its.map(word => word.part) });
     if (scope !== 'value') {
       const byPlace = scope === 'shape' || isOneShape(one);
       const chosen = nth(one);
@@ -259,12 +262,19 @@
     box.replaceChildren();
     let group = null;
     let items = null;
+    let listed = 0;
+    let ofGroup = 0;
     cases.forEach((one, at) => {
       if (one.group !== group) {
         group = one.group;
+        ofGroup = 0;
         items = element('ul');
         box.append(element('h2', {}, `${one.column}: ${one.layout || one.shape} – ${one.doubts} (${rows(one.groupRows)})`), items);
       }
+      const isListed = at === current || (ofGroup < LISTED_OF_A_GROUP && listed < LISTED);
+      if (!isListed) return;
+      ofGroup += 1;
+      listed += 1;
       items.append(element('li', {}, element('button', {
         type: 'button',
         'aria-current': at === current ? 'true' : 'false',

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -143,6 +144,25 @@ class PagesInBrowserTest {
                 .contains(
                         "Address,value,\"14 Harbour Lane, Wexcombe WX1 2AB\",street=14 Harbour Lane; city=Wexcombe; postcode=WX1 2AB",
                         "Address,value,\"3 QUAY STREET, DUNMERE CT5 1AB\",street=3 QUAY STREET; city=DUNMERE; postcode=CT5 1AB");
+    }
+
+    /** A large group is settled as a whole, and only its first values are listed. */
+    @Test
+    void aLargeGroupHidesNoOther() throws Exception {
+        List<String> lines = new ArrayList<>(List.of("Patron;Address", "Ines Brandt;PO Box 7, Harrow Point, ME 4101"));
+        for (int i = 1; i <= 120; i++) {
+            lines.add("Ines Brandt;" + i + " Quay Street, Dunmere CT5 1AB");
+        }
+        Files.write(list, lines);
+        browser.open(new Register(list).review(list.resolveSibling("review.html")));
+        choose("PO Box 7");
+        choose("1 Quay Street");
+        assertThat(browser.script("document.querySelectorAll('#list button').length"))
+                .isEqualTo(52L);
+        browser.driver.findElement(By.cssSelector("input[value=group]")).click();
+        type(Keys.ENTER);
+        assertThat(browser.driver.findElement(By.id("progress")).getText()).startsWith("120 of 122 values settled");
+        assertThat(saved()).hasSize(121);
     }
 
     /** A last name that two people share stays that of both, until it is made something else. */
