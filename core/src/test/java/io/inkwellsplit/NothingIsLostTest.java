@@ -9,8 +9,11 @@ import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
+import java.text.Normalizer;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -19,6 +22,13 @@ import net.jqwik.api.Provide;
 
 /** Whatever the text: no letter or digit of it is lost, none is in two parts, and the same text reads the same. */
 class NothingIsLostTest {
+    /** Commas, dots, brackets, quotes, dashes, and a few signs; all scripts' forms of them. */
+    private static final String SEPARATING = ",;.()[]{}<>\"'-:_|\\*~!?=/"
+            + "\u3001\u060C\uFF0C\u055D\uFF1B\uFF0E\uFF08\uFF09\uFF3B\uFF3D\uFF5B\uFF5D\uFF1C\uFF1E"
+            + "\u2018\u2019\u201A\u201B\u02BC\u02BB\u02B9\u2032\u0060\u00B4\uFF07\u05F3"
+            + "\u201C\u201D\u201E\u201F\u00AB\u00BB\u2033\u300C\u300D\u05F4"
+            + "\u2010\u2011\u2012\u2013\u2014\u2015\u2212\uFE58\uFE63\uFF0D";
+
     private static final List<String> PIECES = List.of(
             "Ines",
             "Brandt",
@@ -77,7 +87,26 @@ class NothingIsLostTest {
             "RR 2",
             "Flat 2/1",
             "\u00A0",
-            "🎵");
+            "🎵",
+            "®",
+            "Ⅳ",
+            "𐀀B",
+            "か\u3099",
+            "葛\uDB40\uDD00城",
+            "👩\u200D👧",
+            "👍🏽",
+            "e\u0301",
+            "€",
+            "+",
+            "°",
+            "Unit",
+            "No",
+            "Shop",
+            "\uD800",
+            "\u0301",
+            "·",
+            "…",
+            "§");
 
     @Property(tries = 3000)
     void anyTextAsName(@ForAll String text) {
@@ -97,6 +126,80 @@ class NothingIsLostTest {
     @Property(tries = 6000)
     void likelyTextAsAddress(@ForAll("likely") String text) {
         check(text, AddressSplitter.standard().split(text));
+    }
+
+    /** Arbitrary text seldom holds what is seldom written: marks, pairs, symbols, numbers of other kinds. */
+    @Property(tries = 4000)
+    void oddCharactersAsNameAndAddress(@ForAll("odd") String text) {
+        check(text, NameSplitter.standard().split(text));
+        check(text, AddressSplitter.standard().split(text));
+    }
+
+    /** A value reads the same whether its letters are one character each or several. */
+    @Property(tries = 2000)
+    void decomposedTextReadsAsComposedTextDoes(@ForAll("accented") String text) {
+        String apart = Normalizer.normalize(text, Normalizer.Form.NFD);
+        assertThat(texts(NameSplitter.standard().split(apart)))
+                .isEqualTo(texts(NameSplitter.standard().split(text)));
+        assertThat(texts(AddressSplitter.standard().split(apart)))
+                .isEqualTo(texts(AddressSplitter.standard().split(text)));
+    }
+
+    private static Map<String, String> texts(Reading reading) {
+        return reading.parts().stream()
+                .collect(Collectors.toMap(
+                        part -> part.key().key(), part -> Normalizer.normalize(part.text(), Normalizer.Form.NFC)));
+    }
+
+    @Provide
+    Arbitrary<String> accented() {
+        return Arbitraries.of(
+                        "Éva",
+                        "É.",
+                        "Ó",
+                        "Zoë",
+                        "Núñez",
+                        "d'Ávila",
+                        "김",
+                        "민준",
+                        "ガブリエル",
+                        "Đặng",
+                        "née",
+                        "Йосип",
+                        "Ñ",
+                        "12",
+                        "Straße",
+                        "Überlingen",
+                        "Ørsted",
+                        "Ångström",
+                        "São",
+                        "Paulo",
+                        ",",
+                        "(",
+                        ")",
+                        "Dr.",
+                        "75001",
+                        "3º")
+                .list()
+                .ofMaxSize(6)
+                .map(words -> Normalizer.normalize(String.join(" ", words), Normalizer.Form.NFC));
+    }
+
+    @Provide
+    Arbitrary<String> odd() {
+        Arbitrary<Integer> codePoints = Arbitraries.oneOf(
+                Arbitraries.integers().between(0x20, 0x24F),
+                Arbitraries.integers().between(0x300, 0x36F),
+                Arbitraries.integers().between(0x1100, 0x11FF),
+                Arbitraries.integers().between(0x2000, 0x33FF),
+                Arbitraries.integers().between(0xF900, 0xFFFF),
+                Arbitraries.integers().between(0x10000, 0x1F9FF),
+                Arbitraries.integers().between(0xE0100, 0xE01EF));
+        Arbitrary<String> odd = codePoints.map(Character::toString);
+        return Arbitraries.oneOf(odd, odd, Arbitraries.of(PIECES), Arbitraries.of("", " "))
+                .list()
+                .ofMaxSize(8)
+                .map(pieces -> String.join("", pieces));
     }
 
     @Provide
@@ -124,15 +227,29 @@ class NothingIsLostTest {
         }
         reading.announcements().forEach(span -> cover(covered, span, text));
         covered.or(repeated);
-        for (int i = 0; i < text.length(); i++) {
-            // Some apostrophes count as letters in Unicode; here they are quotes.
-            boolean apostrophe = "\u02B9\u02BB\u02BC".indexOf(text.charAt(i)) >= 0;
-            if (Character.isLetterOrDigit(text.charAt(i)) && !apostrophe) {
-                assertThat(covered.get(i))
-                        .as("character %d of \"%s\" in %s", i, text, reading)
+        for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
+            if (counts(text.codePointAt(i))) {
+                int c = text.codePointAt(i);
+                assertThat(covered.get(i) && covered.get(i + Character.charCount(c) - 1))
+                        .as("character %d (U+%04X) of \"%s\" in %s", i, c, text, reading)
                         .isTrue();
             }
         }
+    }
+
+    /** Everything does that is no white space, no control or format character and no sign that only separates. */
+    private static boolean counts(int c) {
+        int type = Character.getType(c);
+        boolean blank = Character.isWhitespace(c) || Character.isSpaceChar(c);
+        boolean invisible = type == Character.CONTROL || type == Character.FORMAT;
+        return !blank && !invisible && SEPARATING.indexOf(narrow(c)) < 0;
+    }
+
+    /** Signs of full width, and those that Unicode holds for the same, are what their usual forms are. */
+    private static int narrow(int written) {
+        int c = Normalizer.normalize(Character.toString(written), Normalizer.Form.NFC)
+                .codePointAt(0);
+        return c >= 0xFF01 && c <= 0xFF5E ? c - 0xFEE0 : c;
     }
 
     private static void cover(BitSet covered, Span span, String text) {

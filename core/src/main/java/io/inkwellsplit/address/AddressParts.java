@@ -14,7 +14,7 @@ final class AddressParts {
             int stop = text.tokens.end(end - 1);
             if (labels[i] == AddressText.ANNOUNCEMENT) {
                 builder.addAnnouncement(start, stop);
-            } else if (labels[i] == AddressText.FREE) {
+            } else if (labels[i] == AddressText.FREE || labels[i] == AddressText.SEPARATOR && text.isSign(i)) {
                 builder.add(AddressPart.UNPLACED, start, stop);
             } else if (labels[i] >= 0) {
                 AddressPart part = AddressPart.of(labels[i]);

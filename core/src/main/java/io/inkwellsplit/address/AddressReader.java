@@ -5,12 +5,12 @@ import io.inkwellsplit.reading.CandidatePool;
 import io.inkwellsplit.reading.Choice;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.Nothing;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Reason;
 import io.inkwellsplit.reading.Tally;
 import io.inkwellsplit.reading.Weights;
-import io.inkwellsplit.text.TokenKind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -48,20 +48,29 @@ final class AddressReader {
     }
 
     Reading read(String source, @Nullable Country told, AddressEvidence evidence, double doubtBelow) {
-        propose(source, told, evidence);
+        if (!propose(source, told, evidence)) {
+            return unread(source);
+        }
         AddressCandidate best = weigh(evidence);
         text.show(best);
-        boolean blank = isBlank();
-        builder.start(source, blank ? Kind.BLANK : Kind.ADDRESS);
+        builder.start(source, Kind.ADDRESS, text.tokens);
         builder.country(text.country.code);
         AddressParts.place(text, best, cut, builder);
         double confidence = weights.calibrate(best.probability) * (isElsewhere() ? ELSEWHERE : 1);
-        return builder.build(confidence, blank ? NO_DOUBTS : doubts(confidence < doubtBelow));
+        return builder.build(confidence, doubts(confidence < doubtBelow));
+    }
+
+    private Reading unread(String source) {
+        return text.tokens.isTooLong()
+                ? builder.tooLong(source, text.tokens, AddressPart.UNPLACED)
+                : builder.nothing(source, text.tokens);
     }
 
     /** Adds to the evidence of a column what one of its values says, where it is certain. */
     void gather(String source, @Nullable Country told, AddressEvidence into) {
-        propose(source, told, AddressEvidence.NONE);
+        if (!propose(source, told, AddressEvidence.NONE)) {
+            return;
+        }
         AddressCandidate best = weigh(AddressEvidence.NONE);
         if (weights.calibrate(best.probability) >= TEACHES) {
             text.show(best);
@@ -70,7 +79,10 @@ final class AddressReader {
     }
 
     List<Alternative> alternatives(String source, @Nullable Country told, AddressEvidence evidence) {
-        propose(source, told, evidence);
+        if (!propose(source, told, evidence)) {
+            Reading only = unread(source);
+            return List.of(new Alternative(only.kind(), only.parts(), only.confidence(), List.of()));
+        }
         weigh(evidence);
         Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
         List<Alternative> alternatives = new ArrayList<>();
@@ -117,7 +129,7 @@ final class AddressReader {
         text.show(candidate);
         tally.reset();
         scorer.tally(text, candidate, evidence, tally);
-        builder.start(source, isBlank() ? Kind.BLANK : Kind.ADDRESS);
+        builder.start(source, Kind.ADDRESS, text.tokens);
         AddressParts.place(text, candidate, cut, builder);
     }
 
@@ -133,16 +145,20 @@ final class AddressReader {
         return reasons;
     }
 
-    /** Tokens, then the likeliest countries; in the eyes of each: the ends, the marks and the ways to cut the rest. */
-    private void propose(String source, @Nullable Country told, AddressEvidence evidence) {
+    /** Returns false where there is nothing to read. Tokens, then the likeliest countries; in the eyes of each: the ends, the marks and the ways to cut the rest. */
+    private boolean propose(String source, @Nullable Country told, AddressEvidence evidence) {
         text.read(source);
         candidates.clear();
         postcode = Ends.Postcode.NONE;
+        if (text.tokens.isTooLong() || Nothing.is(text.tokens)) {
+            return false;
+        }
         guess.guess(text, told, evidence);
         for (int i = 0; i < guess.count(); i++) {
             boolean sure = guess.isWritten() || told != null || guess.behind(i) == 0 && evidence.isSure();
             tried(guess.get(i), guess.behind(i), sure);
         }
+        return true;
     }
 
     private void tried(Country country, double behind, boolean sure) {
@@ -182,15 +198,6 @@ final class AddressReader {
             candidate.score = sum.sum();
         }
         return candidates.weigh();
-    }
-
-    private boolean isBlank() {
-        for (int i = 0; i < text.count; i++) {
-            if (text.tokens.isWord(i) || text.is(i, TokenKind.NUMBER)) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private Set<Doubt> doubts(boolean close) {

@@ -51,8 +51,8 @@ final class AddressText {
     private String source = "";
 
     void read(String text) {
-        source = text;
         tokens.read(text);
+        source = tokens.text();
         prepare();
     }
 
@@ -169,7 +169,13 @@ final class AddressText {
     }
 
     private boolean isSeparatingMark(int i) {
-        return "-:_|\\*~!?=".indexOf(tokens.charAt(tokens.start(i))) >= 0;
+        return tokens.isSeparating(i) && !tokens.isSlash(i);
+    }
+
+    /** Returns whether a token is a sign that says something, and does not only separate. */
+    boolean isSign(int token) {
+        boolean sign = tokens.is(token, TokenKind.MARK) || tokens.is(token, TokenKind.AND);
+        return sign && !tokens.isSeparating(token);
     }
 
     private boolean isChar(int token, char c) {

@@ -76,7 +76,7 @@ final class Units {
             int id = i + length;
             while (text.isMark(id, '#')
                     || text.isMark(id, ':')
-                    || text.has(Math.min(id, text.count - 1), AddressWord.NUMBER_SIGN)) {
+                    || id < text.count && text.has(id, AddressWord.NUMBER_SIGN)) {
                 id++;
             }
             boolean oneLetter = length == 1 && text.tokens.letters(i) == 1 && !text.tokens.isDotted(i);

@@ -9,11 +9,8 @@ final class Brackets {
     /** Signs that only separate, such as a hyphen between blanks, become separators. */
     static void blankWords(NameText text) {
         for (int i = 0; i < text.count; i++) {
-            if (text.is(i, TokenKind.MARK) && !text.has(i, WordInfo.LAYER)) {
-                char c = text.tokens.charAt(text.tokens.start(i));
-                if ("-:_|\\*~!?=".indexOf(c) >= 0) {
-                    text.labels[i] = NameText.SEPARATOR;
-                }
+            if (text.tokens.isSeparating(i) && !text.tokens.isSlash(i) && !text.has(i, WordInfo.LAYER)) {
+                text.labels[i] = NameText.SEPARATOR;
             }
         }
     }

@@ -17,7 +17,7 @@ final class NameParts {
         if (kind == Kind.PERSON && isUnclear(text, candidate)) {
             kind = Kind.UNCLEAR;
         }
-        builder.start(source, kind);
+        builder.start(source, kind, text.tokens);
         byte[] labels = candidate.labels;
         lastName(text, labels, LAST, NamePart.LAST, candidate.layout, builder);
         lastName(text, labels, LAST + SECOND, NamePart.SECOND_LAST, candidate.secondLayout, builder);
@@ -50,7 +50,7 @@ final class NameParts {
         int stop = text.tokens.end(end - 1);
         if (label == NameText.ANNOUNCEMENT) {
             builder.addAnnouncement(start, stop);
-        } else if (label == NameText.FREE) {
+        } else if (label == NameText.FREE || label == NameText.SEPARATOR && text.isSign(from)) {
             builder.add(NamePart.UNPLACED, start, stop);
         } else if (label >= 0 && label != LAST && label != LAST + SECOND) {
             NamePart part = NamePart.of(label);

@@ -5,12 +5,12 @@ import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.CandidatePool;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.Nothing;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Reason;
 import io.inkwellsplit.reading.Tally;
 import io.inkwellsplit.reading.Weights;
-import io.inkwellsplit.text.TokenKind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -44,7 +44,7 @@ final class NameReader {
 
     Reading read(String source, NameEvidence evidence, double doubtBelow) {
         if (!propose(source, evidence)) {
-            return blank(source);
+            return unnamed(source);
         }
         Candidate best = weigh(evidence);
         NameParts.place(source, text, best, builder);
@@ -54,7 +54,8 @@ final class NameReader {
 
     List<Alternative> alternatives(String source, NameEvidence evidence) {
         if (!propose(source, evidence)) {
-            return List.of(new Alternative(Kind.BLANK, blank(source).parts(), 1, List.of()));
+            Reading only = unnamed(source);
+            return List.of(new Alternative(only.kind(), only.parts(), only.confidence(), List.of()));
         }
         weigh(evidence);
         text.ask();
@@ -76,12 +77,12 @@ final class NameReader {
         return alternatives;
     }
 
-    /** Reads the text up to its candidates; returns false for a blank. */
+    /** Reads the text up to its candidates; returns false for a blank, and for what is too long to be a name. */
     boolean propose(String source, NameEvidence evidence) {
         text.read(source, words);
         text.inLightOf(evidence);
         candidates.clear();
-        if (isBlank()) {
+        if (text.tokens.isTooLong() || Nothing.is(text.tokens)) {
             return false;
         }
         peel();
@@ -98,7 +99,7 @@ final class NameReader {
     /** Adds to the evidence of a column what one of its values says. */
     void gather(String source, NameEvidence evidence) {
         text.read(source, words);
-        if (!isBlank()) {
+        if (!text.tokens.isTooLong() && !Nothing.is(text.tokens)) {
             peel();
             if (!text.isTrust) {
                 gatherer.gather(text, evidence);
@@ -163,38 +164,10 @@ final class NameReader {
         return label == NamePart.NICKNAME.ordinal();
     }
 
-    private boolean isBlank() {
-        int first = 0;
-        while (first < text.count && !isNameable(first)) {
-            first++;
-        }
-        if (first == text.count) {
-            return true;
-        }
-        int length = text.lengthOf(first, WordInfo.BLANK, text.count);
-        if (length == 0) {
-            return false;
-        }
-        for (int i = first + length; i < text.count; i++) {
-            if (isNameable(i)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private boolean isNameable(int token) {
-        return text.tokens.isWord(token) || text.is(token, TokenKind.NUMBER);
-    }
-
-    private Reading blank(String source) {
-        builder.start(source, Kind.BLANK);
-        for (int i = 0; i < text.count; i++) {
-            if (isNameable(i) || text.is(i, TokenKind.MARK) || text.is(i, TokenKind.AND)) {
-                builder.add(NamePart.UNPLACED, text.tokens.start(i), text.tokens.end(i));
-            }
-        }
-        return builder.build(1, NO_DOUBTS);
+    private Reading unnamed(String source) {
+        return text.tokens.isTooLong()
+                ? builder.tooLong(source, text.tokens, NamePart.UNPLACED)
+                : builder.nothing(source, text.tokens);
     }
 
     private Set<Doubt> doubts(Candidate best, double confidence, double doubtBelow) {

@@ -63,8 +63,8 @@ final class NameText {
 
     void read(String text, NameWords words) {
         this.words = words;
-        this.source = text;
         tokens.read(text);
+        this.source = tokens.text();
         count = tokens.count();
         if (info.length < count) {
             int size = count * 2;
@@ -225,6 +225,12 @@ final class NameText {
 
     boolean isFreeWord(int token) {
         return labels[token] == FREE && tokens.isWord(token);
+    }
+
+    /** Returns whether a token is a sign that says something, and does not only separate. */
+    boolean isSign(int token) {
+        boolean sign = tokens.is(token, TokenKind.MARK) || tokens.is(token, TokenKind.AND);
+        return sign && !tokens.isSeparating(token);
     }
 
     void label(int from, int end, byte label) {

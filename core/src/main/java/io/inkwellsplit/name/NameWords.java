@@ -23,8 +23,7 @@ final class NameWords {
             Map.entry("connector", WordInfo.CONNECTOR),
             Map.entry("birth", WordInfo.BIRTH),
             Map.entry("organisation", WordInfo.ORGANISATION),
-            Map.entry("organisation?", WordInfo.ORGANISATION_OR_NAME),
-            Map.entry("blank", WordInfo.BLANK));
+            Map.entry("organisation?", WordInfo.ORGANISATION_OR_NAME));
 
     private static final int MIN_KEYWORD = 6;
 

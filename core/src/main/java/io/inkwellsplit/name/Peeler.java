@@ -107,7 +107,7 @@ final class Peeler {
         boolean behindName = !front && isTail(text, end) && !isLonelyFamilyName(text, i, end);
         if (part != null && (behindName || isBracketed(text, i, end))) {
             text.label(i, end, part);
-            if (text.is(i - 1, TokenKind.MARK) && text.labels[i - 1] == NameText.FREE) {
+            if (i > 0 && text.tokens.isSeparating(i - 1) && text.labels[i - 1] == NameText.FREE) {
                 text.label(i - 1, i, NameText.SEPARATOR);
             }
         }

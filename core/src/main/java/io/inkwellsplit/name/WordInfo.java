@@ -29,7 +29,6 @@ final class WordInfo {
     static final int BIRTH = 1 << 19;
     static final int ORGANISATION = 1 << 20;
     static final int ORGANISATION_OR_NAME = 1 << 21;
-    static final int BLANK = 1 << 22;
     /** Starts a phrase of {@code words.txt} or a name of several characters. */
     static final int PHRASE = 1 << 23;
     /** Starts a phrase of {@code layers.txt}. */

@@ -9,6 +9,7 @@ public enum Doubt {
     NO_LAST_NAME("There is no last name."),
     NO_FIRST_NAME("There is no first name."),
     UNCLEAR("It is not clear what the text is."),
+    TOO_LONG("The text is too long for a name or an address; it was not read."),
     NO_CITY("No city was found."),
     NO_STREET("Neither a street nor a box was found."),
     OTHER_COUNTRY("It seems to be in a country that has no data here."),

@@ -1,7 +1,9 @@
 package io.inkwellsplit.reading;
 
+import io.inkwellsplit.text.Tokens;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
@@ -17,6 +19,7 @@ public final class ReadingBuilder {
     String source = "";
     Kind kind = Kind.UNCLEAR;
     String country = "";
+    private Tokens tokens = new Tokens();
     private int[] buffer = new int[64];
     private int size;
     List<Suggestion> suggestions = List.of();
@@ -33,13 +36,50 @@ public final class ReadingBuilder {
         this.alternatives = alternatives;
     }
 
-    /** Starts a reading; what was gathered before is gone. */
-    public void start(String newSource, Kind newKind) {
+    /**
+     * Starts a reading; what was gathered before is gone.
+     *
+     * @param read the value's tokens: places that are added are places of their text
+     */
+    public void start(String newSource, Kind newKind, Tokens read) {
         source = newSource;
         kind = newKind;
+        tokens = read;
         size = 0;
         suggestions = List.of();
         country = "";
+    }
+
+    /** Returns the reading of a value that is too long to be one: all of it stands unplaced. */
+    public Reading tooLong(String newSource, Tokens read, PartKey unplaced) {
+        start(newSource, Kind.UNCLEAR, read);
+        int from = 0;
+        int end = newSource.length();
+        while (from < end && isBlank(newSource.charAt(from))) {
+            from++;
+        }
+        while (end > from && isBlank(newSource.charAt(end - 1))) {
+            end--;
+        }
+        if (from == end) {
+            kind = Kind.BLANK;
+            return build(1, Set.of());
+        }
+        place(unplaced.ordinal(), from, end);
+        return build(0, EnumSet.of(Doubt.TOO_LONG));
+    }
+
+    /** Returns the reading of a value that {@link Nothing} finds to be nothing: it has no part. */
+    public Reading nothing(String newSource, Tokens read) {
+        start(newSource, Kind.BLANK, read);
+        for (int i = 0; i < read.count(); i++) {
+            addAnnouncement(read.start(i), read.end(i));
+        }
+        return build(1, Set.of());
+    }
+
+    private static boolean isBlank(char c) {
+        return Character.isWhitespace(c) || Character.isSpaceChar(c);
     }
 
     /** Sets the country as one of which the value is read, by its code. */
@@ -57,7 +97,7 @@ public final class ReadingBuilder {
         int end = size;
         for (int i = 0; i < end; i += 3) {
             if (buffer[i] == of.ordinal()) {
-                add(key, buffer[i + 1], buffer[i + 2]);
+                place(key.ordinal(), buffer[i + 1], buffer[i + 2]);
             }
         }
     }
@@ -68,6 +108,10 @@ public final class ReadingBuilder {
     }
 
     private void add(int ordinal, int start, int end) {
+        place(ordinal, tokens.inSource(start, false), tokens.inSource(end, true));
+    }
+
+    private void place(int ordinal, int start, int end) {
         if (size + 3 > buffer.length) {
             buffer = Arrays.copyOf(buffer, buffer.length * 2);
         }

@@ -33,6 +33,10 @@ final class Chars {
     static final int DIGIT = 1 << 19;
     static final int IDEOGRAPH = 1 << 20;
     static final int IGNORABLE = 1 << 21;
+    /** Half of a character beyond the basic plane: what it is depends on both halves. */
+    static final int HALF = 1 << 22;
+    /** The character may make one with the character before it, or be another way to write a character. */
+    static final int MAY_COMPOSE = 1 << 23;
     /** Any of the shapes: the character belongs to a word. */
     static final int WORD = UPPER | LOWER | CASELESS | DIGIT | IDEOGRAPH | IGNORABLE;
 
@@ -43,11 +47,27 @@ final class Chars {
         for (int c = 0; c < SIZE; c++) {
             CLASS[c] = classed(CLEAN[c]);
             FOLD[c] = folded(CLEAN[c]);
-            FACTS[c] = FOLD[c] | shape(CLASS[c]);
+            FACTS[c] = FOLD[c] | shape(CLASS[c]) | composition((char) c);
         }
     }
 
     private Chars() {}
+
+    private static int composition(char c) {
+        if (Character.isSurrogate(c)) {
+            return HALF;
+        }
+        boolean mark = CLASS[c] == CharClass.IGNORABLE && Character.getType(c) != Character.FORMAT;
+        boolean jamo = c >= 0x1100 && c <= 0x11FF;
+        boolean compatible = c >= 0xF900 && c <= 0xFAFF || c >= 0xFB1D && c <= 0xFB4F || c >= 0x1F71 && c <= 0x1FFF;
+        boolean unit = c >= 0x2126 && c <= 0x212B;
+        return mark || jamo || compatible || unit ? MAY_COMPOSE : 0;
+    }
+
+    /** Returns what a character beyond the basic plane is to the tokeniser. */
+    static CharClass classOfSupplementary(int codePoint) {
+        return classedByType(codePoint);
+    }
 
     /** Returns the plain form of a character: straight quotes, one kind of dash, blanks, half-width forms. */
     static char clean(char c) {
@@ -58,7 +78,7 @@ final class Chars {
         return FACTS[c];
     }
 
-    private static int shape(CharClass c) {
+    static int shape(CharClass c) {
         return switch (c) {
             case UPPER -> UPPER;
             case LOWER -> LOWER;
@@ -120,15 +140,17 @@ final class Chars {
         };
     }
 
-    private static CharClass classedByType(char c) {
-        boolean kana = c >= 0x3041 && c <= 0x30FF && c != 0x30FB;
+    private static CharClass classedByType(int c) {
+        boolean kana = c >= 0x3041 && c <= 0x30FF && c != 0x30FB && c != 0x3099 && c != 0x309A;
         if (Character.isIdeographic(c) || kana || c == 0x3005 || (c >= 0xAC00 && c <= 0xD7A3)) {
             return CharClass.IDEOGRAPH;
         }
         return switch (Character.getType(c)) {
             case Character.UPPERCASE_LETTER, Character.TITLECASE_LETTER -> CharClass.UPPER;
             case Character.LOWERCASE_LETTER -> CharClass.LOWER;
-            case Character.OTHER_LETTER, Character.MODIFIER_LETTER, Character.SURROGATE -> CharClass.CASELESS;
+            case Character.OTHER_LETTER, Character.MODIFIER_LETTER -> CharClass.CASELESS;
+            // Ⅳ and ⅳ
+            case Character.LETTER_NUMBER -> Character.isLowerCase(c) ? CharClass.LOWER : CharClass.UPPER;
             case Character.DECIMAL_DIGIT_NUMBER, Character.OTHER_NUMBER -> CharClass.DIGIT;
             case Character.NON_SPACING_MARK,
                     Character.COMBINING_SPACING_MARK,

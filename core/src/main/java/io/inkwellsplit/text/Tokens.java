@@ -26,8 +26,17 @@ public final class Tokens {
     private static final int WORD = TokenKind.WORD.ordinal();
     private static final long HASH_SEED = 0x51_7c_c1_b7_27_22_0a_95L;
 
+    /** A longer value is no name and no address; the limits keep reading linear and buffers small. */
+    private static final int MOST_CHARS = 4_096;
+
+    private static final int MOST_TOKENS = 256;
+    private static final char JOINER = '\u200D';
+    private static final String SEPARATING = "-:_|\\*~!?=/";
+
     private char[] chars = new char[128];
     private int length;
+    private Composed text = Composed.NOTHING;
+    private boolean tooLong;
     private int count;
     private byte[] kinds = new byte[32];
     private int[] starts = new int[32];
@@ -38,27 +47,47 @@ public final class Tokens {
     private boolean anyLower;
     private boolean anyUpper;
 
-    /** Reads a value; what was here before is gone. */
-    public void read(String text) {
-        length = text.length();
+    /**
+     * Reads a value; what was here before is gone. Letters that are written as several characters are put together first,
+     * so that a value reads the same however it is encoded. A value that is too long has no tokens.
+     */
+    public void read(String value) {
+        count = 0;
+        length = 0;
+        anyLower = false;
+        anyUpper = false;
+        text = Composed.NOTHING;
+        tooLong = value.length() > MOST_CHARS;
+        if (tooLong) {
+            return;
+        }
+        int facts = 0;
+        for (int i = 0; i < value.length(); i++) {
+            facts |= Chars.facts(value.charAt(i));
+        }
+        text = (facts & Chars.MAY_COMPOSE) == 0 ? Composed.asIs(value) : Composed.of(value);
+        length = text.text().length();
         if (chars.length < length) {
             chars = new char[length * 2];
         }
-        text.getChars(0, length, chars, 0);
+        text.text().getChars(0, length, chars, 0);
         for (int i = 0; i < length; i++) {
             chars[i] = Chars.clean(chars[i]);
         }
-        count = 0;
-        anyLower = false;
-        anyUpper = false;
+        readTokens();
+        tooLong = count > MOST_TOKENS;
+        count = tooLong ? 0 : count;
+    }
+
+    private void readTokens() {
         boolean inSingleQuotes = false;
         boolean glued = false;
         int i = 0;
-        while (i < length) {
-            CharClass c = Chars.classOf(chars[i]);
-            if (c == CharClass.SPACE || c == CharClass.DOT || c == CharClass.IGNORABLE) {
+        while (i < length && count <= MOST_TOKENS) {
+            CharClass c = classAt(i);
+            if (c == CharClass.SPACE || c == CharClass.DOT || c == CharClass.IGNORABLE && isFormat(i)) {
                 glued = glued && c != CharClass.SPACE;
-                i++;
+                i += width(i);
                 continue;
             }
             int from = i;
@@ -68,13 +97,70 @@ public final class Tokens {
                 inSingleQuotes = true;
                 i = mark(TokenKind.QUOTE, from, glued);
             } else if (c == CharClass.APOSTROPHE && !inSingleQuotes && startsWord(from)) {
-                i = word(from, Chars.classOf(chars[from + 1]), glued, from + 1);
+                i = word(from, classAt(from + 1), glued, from + 1);
             } else {
                 inSingleQuotes = inSingleQuotes && c != CharClass.APOSTROPHE;
                 i = mark(markKind(c), from, glued);
             }
             glued = true;
         }
+    }
+
+    /** Returns whether the value was too long to be read, and so has no tokens. */
+    public boolean isTooLong() {
+        return tooLong;
+    }
+
+    /** Returns the text that the tokens stand in: the value, with its letters put together. */
+    public String text() {
+        return text.text();
+    }
+
+    /** Returns where in the value a place of {@link #text} is; {@code end} tells whether the place is one behind. */
+    public int inSource(int place, boolean end) {
+        return text.inSource(place, end);
+    }
+
+    /** Returns whether a token is a sign that only separates, such as a hyphen between blanks. */
+    public boolean isSeparating(int token) {
+        return is(token, TokenKind.MARK)
+                && ends[token] == starts[token] + 1
+                && SEPARATING.indexOf(chars[starts[token]]) >= 0;
+    }
+
+    /** Returns whether a token is a slash, which separates, but may also join. */
+    public boolean isSlash(int token) {
+        return is(token, TokenKind.MARK) && chars[starts[token]] == '/';
+    }
+
+    private CharClass classAt(int i) {
+        char c = chars[i];
+        return Character.isSurrogate(c) ? supplementary(i) : Chars.classOf(c);
+    }
+
+    /** Half a character alone is a sign like any other. */
+    private CharClass supplementary(int i) {
+        return width(i) == 2
+                ? Chars.classOfSupplementary(Character.toCodePoint(chars[i], chars[i + 1]))
+                : CharClass.MARK;
+    }
+
+    /** Returns how many {@code char}s the character has that starts here. */
+    private int width(int i) {
+        return Character.isHighSurrogate(chars[i]) && i + 1 < length && Character.isLowSurrogate(chars[i + 1]) ? 2 : 1;
+    }
+
+    private boolean isFormat(int i) {
+        return Character.getType(Character.codePointAt(chars, i, length)) == Character.FORMAT;
+    }
+
+    /** Marks and variation selectors belong to the character before them. */
+    private int behindMarks(int from) {
+        int i = from;
+        while (i < length && classAt(i) == CharClass.IGNORABLE) {
+            i += width(i);
+        }
+        return i;
     }
 
     private static TokenKind markKind(CharClass c) {
@@ -91,8 +177,8 @@ public final class Tokens {
 
     private boolean startsWord(int apostrophe) {
         return apostrophe + 1 < length
-                && Chars.classOf(chars[apostrophe + 1]).isLetter()
-                && (apostrophe == 0 || !Chars.classOf(chars[apostrophe - 1]).isWord());
+                && classAt(apostrophe + 1).isLetter()
+                && (apostrophe == 0 || !classAt(apostrophe - 1).isWord());
     }
 
     /** An apostrophe opens a quotation when one that ends a word follows soon; in {@code 't Hooft} none does. */
@@ -106,17 +192,31 @@ public final class Tokens {
         }
         int limit = Math.min(length, apostrophe + QUOTE_REACH);
         for (int i = apostrophe + 2; i < limit; i++) {
-            if (chars[i] == '\''
-                    && (i + 1 == length || !Chars.classOf(chars[i + 1]).isWord())) {
+            if (chars[i] == '\'' && (i + 1 == length || !classAt(i + 1).isWord())) {
                 return true;
             }
         }
         return false;
     }
 
+    /** A sign with what belongs to it: a family of joined pictures, or one in another colour, is one sign. */
     private int mark(TokenKind kind, int from, boolean glued) {
-        add(kind, from, from + 1, glued ? GLUED : 0, 0, hashOf(chars[from]));
-        return from + 1;
+        int end = from + width(from);
+        if (kind == TokenKind.MARK) {
+            end = behindMarks(end);
+            while (end < length && goesOnWithSign(end)) {
+                end = behindMarks(end + width(end));
+            }
+        }
+        add(kind, from, end, glued ? GLUED : 0, 0, hashOf(chars[from]));
+        return end;
+    }
+
+    private boolean goesOnWithSign(int i) {
+        boolean joined = chars[i - 1] == JOINER && classAt(i) == CharClass.MARK;
+        return joined
+                || Character.getType(Character.codePointAt(chars, i, length)) == Character.MODIFIER_SYMBOL
+                        && width(i) == 2;
     }
 
     private static long hashOf(char c) {
@@ -130,9 +230,9 @@ public final class Tokens {
         long hash = HASH_SEED;
         int letterCount = 0;
         while (i < length) {
-            int facts = Chars.facts(chars[i]);
+            int facts = factsAt(i);
             if ((facts & Chars.WORD) == 0) {
-                CharClass c = Chars.classOf(chars[i]);
+                CharClass c = classAt(i);
                 if (!continuesWord(c, i)) {
                     break;
                 }
@@ -140,18 +240,19 @@ public final class Tokens {
                 i++;
                 continue;
             }
-            i++;
             if ((facts & Chars.IGNORABLE) != 0) {
+                i += width(i);
                 continue;
             }
-            hash = PhraseTable.mix(hash, facts & 0xffff);
+            hash = PhraseTable.mix(hash, (facts & Chars.HALF) == 0 ? facts & 0xffff : foldedSupplementary(i));
+            i += (facts & Chars.HALF) == 0 ? 1 : 2;
             letterCount++;
             shape |= facts & Chars.WORD;
-            if (ideographic || i < length && (Chars.facts(chars[i]) & IDEOGRAPH) != 0) {
+            if (ideographic || i < length && (factsAt(i) & IDEOGRAPH) != 0) {
                 break;
             }
         }
-        int end = i;
+        int end = ideographic ? behindMarks(i) : i;
         if (!ideographic && end < length && chars[end] == '\'' && endsElision(from, end)) {
             end++;
         }
@@ -166,12 +267,21 @@ public final class Tokens {
         return end;
     }
 
+    private int factsAt(int i) {
+        int facts = Chars.facts(chars[i]);
+        return (facts & Chars.HALF) == 0 ? facts : Chars.HALF | Chars.shape(supplementary(i));
+    }
+
+    private int foldedSupplementary(int i) {
+        return Character.toLowerCase(Character.toCodePoint(chars[i], chars[i + 1]));
+    }
+
     /** {@code O' Brien}, {@code d' Arcy}: the apostrophe belongs to the one letter before it. */
     private boolean endsElision(int from, int apostrophe) {
         return apostrophe - from == 1
                 && apostrophe + 2 < length
                 && chars[apostrophe + 1] == ' '
-                && Chars.classOf(chars[apostrophe + 2]).isLetter();
+                && classAt(apostrophe + 2).isLetter();
     }
 
     /**
@@ -182,8 +292,8 @@ public final class Tokens {
         if (i + 1 >= length) {
             return false;
         }
-        CharClass before = Chars.classOf(chars[i - 1]);
-        CharClass next = Chars.classOf(chars[i + 1]);
+        CharClass before = classAt(i - 1);
+        CharClass next = classAt(i + 1);
         if (c == CharClass.QUOTE) {
             return before == CharClass.CASELESS && next == CharClass.CASELESS;
         }
@@ -245,7 +355,7 @@ public final class Tokens {
 
     private boolean isDigits(int from, int end) {
         for (int i = from; i < end; i++) {
-            if (Chars.classOf(chars[i]) != CharClass.DIGIT) {
+            if (classAt(i) != CharClass.DIGIT) {
                 return false;
             }
         }
@@ -384,9 +494,10 @@ public final class Tokens {
     /** Returns the hash of a run of the source's characters, comparable with {@link #hash}. */
     public long hash(int start, int end) {
         long hash = HASH_SEED;
-        for (int i = start; i < end; i++) {
-            if (Chars.classOf(chars[i]).isWord() && Chars.classOf(chars[i]) != CharClass.IGNORABLE) {
-                hash = PhraseTable.mix(hash, Chars.fold(chars[i]));
+        for (int i = start; i < end; i += width(i)) {
+            int facts = factsAt(i);
+            if ((facts & Chars.WORD & ~Chars.IGNORABLE) != 0) {
+                hash = PhraseTable.mix(hash, (facts & Chars.HALF) == 0 ? facts & 0xffff : foldedSupplementary(i));
             }
         }
         return hash;

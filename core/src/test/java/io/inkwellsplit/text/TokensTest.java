@@ -57,7 +57,7 @@ class TokensTest {
             assertThat(tokens.end(i)).isGreaterThan(tokens.start(i));
             end = tokens.end(i);
         }
-        assertThat(end).isLessThanOrEqualTo(text.length());
+        assertThat(end).isLessThanOrEqualTo(tokens.text().length());
     }
 
     @Property

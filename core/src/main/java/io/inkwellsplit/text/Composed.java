@@ -1,0 +1,87 @@
+package io.inkwellsplit.text;
+
+import java.text.Normalizer;
+import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A value with its letters put together, as Unicode's normalization form C does, and the way back to the value's own
+ * places.
+ */
+final class Composed {
+    static final Composed NOTHING = new Composed("", null);
+
+    private final String text;
+    /** By a place of the text: where the value's characters begin that it was made of; null where the text is the value. */
+    private final int @Nullable [] starts;
+
+    private Composed(String text, int @Nullable [] starts) {
+        this.text = text;
+        this.starts = starts;
+    }
+
+    static Composed asIs(String value) {
+        return new Composed(value, null);
+    }
+
+    static Composed of(String value) {
+        if (Normalizer.isNormalized(value, Normalizer.Form.NFC)) {
+            return asIs(value);
+        }
+        StringBuilder text = new StringBuilder(value.length());
+        // A few characters become two or three; none becomes more.
+        int[] starts = new int[value.length() * 3 + 1];
+        for (int from = 0; from < value.length(); ) {
+            int end = clusterEnd(value, from);
+            String cluster = value.substring(from, end);
+            String composed = Normalizer.normalize(cluster, Normalizer.Form.NFC);
+            // What was put together is what stands in front: the letter with its accents.
+            int gone = cluster.length() - composed.length();
+            for (int i = 0; i < composed.length(); i++) {
+                starts[text.length() + i] = i == 0 ? from : Math.max(from, from + gone + i);
+            }
+            text.append(composed);
+            from = end;
+        }
+        starts[text.length()] = value.length();
+        return new Composed(text.toString(), Arrays.copyOf(starts, text.length() + 1));
+    }
+
+    /** Nothing from here on can be put together with what stands before. */
+    private static int clusterEnd(String value, int from) {
+        int end = from + Character.charCount(value.codePointAt(from));
+        while (end < value.length() && joins(value.codePointAt(end))) {
+            end += Character.charCount(value.codePointAt(end));
+        }
+        return end;
+    }
+
+    private static boolean joins(int c) {
+        int type = Character.getType(c);
+        boolean vowelOrFinal = c >= 0x1160 && c <= 0x11FF;
+        return vowelOrFinal
+                || type == Character.NON_SPACING_MARK
+                || type == Character.COMBINING_SPACING_MARK
+                || type == Character.ENCLOSING_MARK;
+    }
+
+    String text() {
+        return text;
+    }
+
+    /** Returns the place in the value; the end of a piece is where the characters behind it begin. */
+    int inSource(int place, boolean end) {
+        if (starts == null) {
+            return place;
+        }
+        if (!end || place == 0) {
+            return starts[place];
+        }
+        // Inside what was one cluster, a piece goes on to the cluster's end.
+        int behind = place;
+        while (behind < starts.length - 1 && starts[behind] == starts[place - 1]) {
+            behind++;
+        }
+        return starts[behind];
+    }
+}
