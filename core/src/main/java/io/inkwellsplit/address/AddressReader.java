@@ -62,7 +62,7 @@ final class AddressReader {
 
     private Reading unread(String source) {
         return text.tokens.isTooLong()
-                ? builder.tooLong(source, text.tokens, AddressPart.UNPLACED)
+                ? builder.tooLong(source, AddressPart.UNPLACED)
                 : builder.nothing(source, text.tokens);
     }
 

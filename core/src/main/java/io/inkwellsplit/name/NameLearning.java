@@ -53,8 +53,7 @@ public final class NameLearning {
         }
         for (Part part : reading.parts()) {
             PartKey key = part.key();
-            boolean remark = reading.kind() == Kind.BLANK && key == NamePart.UNPLACED;
-            if (!((NamePart) key).isFiner() && !remark) {
+            if (!((NamePart) key).isFiner()) {
                 parts.put(key.key(), part.text());
             }
         }

@@ -166,7 +166,7 @@ final class NameReader {
 
     private Reading unnamed(String source) {
         return text.tokens.isTooLong()
-                ? builder.tooLong(source, text.tokens, NamePart.UNPLACED)
+                ? builder.tooLong(source, NamePart.UNPLACED)
                 : builder.nothing(source, text.tokens);
     }
 

@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Gathers the places of one reading's parts; the splitters' way to make a {@link Reading}.
@@ -19,7 +20,7 @@ public final class ReadingBuilder {
     String source = "";
     Kind kind = Kind.UNCLEAR;
     String country = "";
-    private Tokens tokens = new Tokens();
+    private @Nullable Tokens tokens;
     private int[] buffer = new int[64];
     private int size;
     List<Suggestion> suggestions = List.of();
@@ -42,17 +43,23 @@ public final class ReadingBuilder {
      * @param read the value's tokens: places that are added are places of their text
      */
     public void start(String newSource, Kind newKind, Tokens read) {
+        start(newSource, newKind);
+        tokens = read;
+    }
+
+    /** Starts a reading of which places of the value itself are added. */
+    public void start(String newSource, Kind newKind) {
         source = newSource;
         kind = newKind;
-        tokens = read;
+        tokens = null;
         size = 0;
         suggestions = List.of();
         country = "";
     }
 
     /** Returns the reading of a value that is too long to be one: all of it stands unplaced. */
-    public Reading tooLong(String newSource, Tokens read, PartKey unplaced) {
-        start(newSource, Kind.UNCLEAR, read);
+    public Reading tooLong(String newSource, PartKey unplaced) {
+        start(newSource, Kind.UNCLEAR);
         int from = 0;
         int end = newSource.length();
         while (from < end && isBlank(newSource.charAt(from))) {
@@ -108,7 +115,11 @@ public final class ReadingBuilder {
     }
 
     private void add(int ordinal, int start, int end) {
-        place(ordinal, tokens.inSource(start, false), tokens.inSource(end, true));
+        if (tokens == null) {
+            place(ordinal, start, end);
+        } else {
+            place(ordinal, tokens.inSource(start, false), tokens.inSource(end, true));
+        }
     }
 
     private void place(int ordinal, int start, int end) {
