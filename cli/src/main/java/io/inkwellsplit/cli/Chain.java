@@ -3,6 +3,7 @@ package io.inkwellsplit.cli;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.ExecutionException;
@@ -34,6 +35,11 @@ final class Chain {
 
     /** Runs the commands; returns the exit code. */
     static int execute(CommandLine line, List<List<String>> segments) {
+        return execute(line, segments, head -> {});
+    }
+
+    /** Runs the commands, the first of which is told something before. */
+    static int execute(CommandLine line, List<List<String>> segments, Consumer<TableCommand> told) {
         CommandLine bad = line;
         try {
             @Nullable TableCommand head = null;
@@ -54,7 +60,8 @@ final class Chain {
                     head.follow(command);
                 }
             }
-            return call(line, Objects.requireNonNull(head));
+            told.accept(Objects.requireNonNull(head));
+            return call(line, head);
         } catch (ParameterException e) {
             return Main.badSetting(e, segments.get(0).toArray(String[]::new));
         }

@@ -1,9 +1,12 @@
 package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.compare.Comparison;
+import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.file.WhenThere;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -60,17 +63,24 @@ final class CompareCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         PrintWriter to = spec.commandLine().getOut();
+        FilePlan plan = new FilePlan(replace ? WhenThere.REPLACE : WhenThere.REFUSE);
+        plan.reads("the earlier table", before);
+        plan.reads("the later table", now);
+        if (out != null) {
+            plan.writes("the table of differences", out);
+        }
+        plan.check();
+        TableCommand.tellLeft(plan, spec.commandLine().getErr());
         try (CsvSource first = CsvSource.open(before);
-                CsvSource second = CsvSource.open(now)) {
+                CsvSource second = CsvSource.open(now);
+                Delivery delivery = plan.open()) {
             Comparison comparison = Comparison.of(first, second, by);
             PreviewSink sink = new PreviewSink();
             if (out == null) {
                 comparison.writeTo(sink);
             } else {
-                try (CsvOutput output =
-                        CsvOutput.create(out, second.dialect(), replace ? WhenThere.REPLACE : WhenThere.REFUSE)) {
-                    comparison.writeTo(output);
-                }
+                comparison.writeTo(CsvOutput.in(delivery, out, second.dialect(), AsideFile.none()));
+                delivery.publish();
             }
             if (json) {
                 Map<String, Object> found = new LinkedHashMap<>();

@@ -2,12 +2,14 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.WhenThere;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -140,16 +142,21 @@ final class DemoCommand implements Callable<Integer> {
         }
         try {
             Files.createDirectories(folder);
-            for (String list : LISTS) {
-                try (InputStream in = Main.class.getResourceAsStream("/demo/" + list)) {
-                    if (in == null) {
-                        throw new IllegalStateException("the demo list " + list + " is missing");
-                    }
-                    Files.copy(in, folder.resolve(list), StandardCopyOption.REPLACE_EXISTING);
-                }
-            }
         } catch (IOException e) {
-            throw new TableException(Problem.OUTPUT, "The folder " + folder + " cannot be written.", e);
+            throw new TableException(Problem.OUTPUT, "The folder " + folder + " cannot be made.", e);
+        }
+        try (Delivery delivery = new Delivery(replace ? WhenThere.REPLACE : WhenThere.REFUSE)) {
+            LISTS.forEach(list -> delivery.write(folder.resolve(list), stream -> copy(list, stream)));
+            delivery.publish();
+        }
+    }
+
+    private static void copy(String list, OutputStream to) throws IOException {
+        try (InputStream in = Main.class.getResourceAsStream("/demo/" + list)) {
+            if (in == null) {
+                throw new IllegalStateException("the demo list " + list + " is missing");
+            }
+            in.transferTo(to);
         }
     }
 

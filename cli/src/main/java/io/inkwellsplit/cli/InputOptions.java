@@ -2,6 +2,7 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.csv.CsvSource.Header;
+import io.inkwellsplit.table.file.FilePlan;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +25,11 @@ final class InputOptions {
         return file.equals("-")
                 ? "standard input"
                 : String.valueOf(Path.of(file).getFileName());
+    }
+
+    /** Says what is read. */
+    void plan(FilePlan plan) {
+        plan.readsTable("the table that is read", file);
     }
 
     CsvSource open(PrintWriter err) {

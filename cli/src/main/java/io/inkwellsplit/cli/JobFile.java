@@ -13,6 +13,10 @@ import java.util.List;
 import java.util.Optional;
 import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.snakeyaml.engine.v2.api.lowlevel.Compose;
+import org.snakeyaml.engine.v2.api.lowlevel.Parse;
+import org.snakeyaml.engine.v2.events.CollectionEndEvent;
+import org.snakeyaml.engine.v2.events.CollectionStartEvent;
+import org.snakeyaml.engine.v2.events.Event;
 import org.snakeyaml.engine.v2.exceptions.MarkedYamlEngineException;
 import org.snakeyaml.engine.v2.nodes.MappingNode;
 import org.snakeyaml.engine.v2.nodes.Node;
@@ -41,6 +45,9 @@ import picocli.CommandLine.Model.OptionSpec;
 final class JobFile {
     private static final List<String> KEYS = List.of("input", "steps", "output");
 
+    private static final int MOST_BYTES = 1 << 20;
+    private static final int MOST_NESTED = 20;
+
     private final Path file;
     private final CommandLine line;
 
@@ -59,9 +66,16 @@ final class JobFile {
      */
     static List<Command> read(Path file, CommandLine line) {
         try {
+            if (Files.size(file) > MOST_BYTES) {
+                throw new TableException(
+                        Problem.SETTING,
+                        file + " has " + Files.size(file) + " bytes; a job has " + MOST_BYTES + " at most.");
+            }
             String text = Files.readString(file, StandardCharsets.UTF_8);
-            Node root = new Compose(
-                            LoadSettings.builder().setLabel(file.toString()).build())
+            LoadSettings settings =
+                    LoadSettings.builder().setLabel(file.toString()).build();
+            checkDepth(file, settings, text);
+            Node root = new Compose(settings)
                     .composeString(text)
                     .orElseThrow(() -> new TableException(Problem.SETTING, file + " is empty; a job needs steps."));
             return new JobFile(file, line).commands(root);
@@ -72,6 +86,22 @@ final class JobFile {
                     .map(mark -> ", line " + (mark.getLine() + 1) + ", column " + (mark.getColumn() + 1))
                     .orElse("");
             throw new TableException(Problem.SETTING, file + where + ": " + e.getProblem() + ".", e);
+        }
+    }
+
+    /** A job is a map with a list of maps; what is deeper is none, and would be too deep for the reader of the tree. */
+    private static void checkDepth(Path file, LoadSettings settings, String text) {
+        int depth = 0;
+        for (Event event : new Parse(settings).parseString(text)) {
+            depth += event instanceof CollectionStartEvent ? 1 : event instanceof CollectionEndEvent ? -1 : 0;
+            if (depth > MOST_NESTED) {
+                String where = event.getStartMark()
+                        .map(mark -> ", line " + (mark.getLine() + 1) + ", column " + (mark.getColumn() + 1))
+                        .orElse("");
+                throw new TableException(
+                        Problem.SETTING,
+                        file + where + ": more than " + MOST_NESTED + " maps and lists inside one another.");
+            }
         }
     }
 

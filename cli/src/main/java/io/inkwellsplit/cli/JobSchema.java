@@ -15,7 +15,8 @@ import picocli.CommandLine.Model.OptionSpec;
 /** What a job may say, from the commands themselves; written out as a JSON Schema for editors. */
 final class JobSchema {
     static final List<String> INPUT = List.of("no-header", "charset");
-    static final List<String> OUTPUT = List.of("replace", "set-aside", "describe", "report", "figures");
+    static final List<String> OUTPUT =
+            List.of("replace", "set-aside", "describe", "formula-guard", "report", "figures");
     private static final Set<String> ELSEWHERE =
             Set.of("help", "version", "out", "save-job", "explain", "quiet", "json");
 

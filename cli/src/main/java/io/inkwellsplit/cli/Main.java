@@ -1,6 +1,7 @@
 package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.TableException;
+import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
@@ -77,9 +78,25 @@ public final class Main {
 
     /** Runs a command and ends the program with its exit code. */
     public static void main(String[] args) {
-        PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
-        PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
-        System.exit(run(out, err, args));
+        StandardOutput standard = new StandardOutput();
+        PrintWriter out = visible(standard);
+        PrintWriter err = visible(System.err);
+        int code = run(out, err, args);
+        System.exit(written(standard, out, err, code));
+    }
+
+    private static PrintWriter visible(OutputStream to) {
+        boolean weights = Help.Ansi.AUTO.enabled();
+        return new PrintWriter(new VisibleWriter(new OutputStreamWriter(to, StandardCharsets.UTF_8), weights), true);
+    }
+
+    /** Returns the exit code; what was said to nobody has failed, whatever else was done. */
+    static int written(StandardOutput standard, PrintWriter out, PrintWriter err, int code) {
+        out.flush();
+        if (standard.failure().isEmpty() || code != ExitCodes.DONE && code != ExitCodes.SET_ASIDE) {
+            return code;
+        }
+        return failed(standard.failure().get(), err);
     }
 
     /** Runs a command; returns its exit code. */
@@ -118,15 +135,18 @@ public final class Main {
     }
 
     static int failed(Exception e, CommandLine line, CommandLine.@Nullable ParseResult result) {
+        return failed(e, line.getErr());
+    }
+
+    private static int failed(Exception e, PrintWriter err) {
         if (e instanceof TableException table) {
-            line.getErr().println(table.getMessage());
+            err.println(table.getMessage());
             return ExitCodes.of(table.problem());
         }
         // Only the place is told, never a value: names and addresses are personal data.
-        line.getErr()
-                .println("This is a fault of the program: " + e.getClass().getSimpleName() + " at "
-                        + (e.getStackTrace().length > 0 ? e.getStackTrace()[0] : "an unknown place")
-                        + ". Nothing was written.");
+        err.println("This is a fault of the program: " + e.getClass().getSimpleName() + " at "
+                + (e.getStackTrace().length > 0 ? e.getStackTrace()[0] : "an unknown place")
+                + ". Nothing was written.");
         return ExitCodes.FAULT;
     }
 

@@ -10,12 +10,13 @@ import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.csv.CsvMetadata;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
-import io.inkwellsplit.table.csv.WholeFile;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.csv.Formulas;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.file.WhenThere;
 import java.io.BufferedOutputStream;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -48,6 +49,12 @@ final class OutputOptions {
     boolean describe;
 
     @Option(
+            names = "--formula-guard",
+            description =
+                    "Put a ' before cells that a spreadsheet program would take for a formula, so that they stay text.")
+    boolean formulaGuard;
+
+    @Option(
             names = "--save-job",
             paramLabel = "FILE",
             description = "Write what this command does as a job, for inkwell run.")
@@ -65,17 +72,41 @@ final class OutputOptions {
                 || replace
                 || setAside != null
                 || describe
+                || formulaGuard
                 || saveJob != null
                 || summary.json
                 || report.isGiven();
     }
 
-    /** Refuses, before any row is read, what could not be written beside the output. */
-    void checkBeside() {
-        if (saveJob != null) {
-            WholeFile.start(saveJob, whenThere()).close();
+    /** Says what is written. */
+    void plan(FilePlan plan) {
+        if (out != null && !isStandardOutput()) {
+            plan.writes("the output", Path.of(out));
+            if (describe) {
+                plan.writes("the description of the output", CsvMetadata.beside(Path.of(out)));
+            }
         }
-        report.check(whenThere());
+        if (out != null) {
+            asideFile().ifPresent(plan::setsAside);
+        }
+        if (saveJob != null) {
+            plan.writes("the job", saveJob);
+        }
+        report.plan(plan);
+    }
+
+    /** Returns where rows go that cannot be worked on; nowhere beside the standard output. */
+    private Optional<Path> asideFile() {
+        if (setAside != null || out == null || isStandardOutput()) {
+            return Optional.ofNullable(setAside);
+        }
+        Path file = Path.of(out);
+        if (ContactFormat.of(file).isPresent()) {
+            return Optional.of(ContactOutput.asideBeside(file));
+        }
+        return Files.exists(file) && !Files.isRegularFile(file)
+                ? Optional.empty()
+                : Optional.of(AsideFile.beside(file));
     }
 
     boolean isStandardOutput() {
@@ -83,30 +114,27 @@ final class OutputOptions {
     }
 
     /** Starts the output; {@code target} is {@link #out}. */
-    TableOutput open(String target, InputOptions input, CsvSource source) {
+    TableOutput open(String target, CsvSource source, Delivery delivery) {
+        AsideFile aside = asideFile()
+                .map(file -> AsideFile.in(delivery, file, source.dialect()).sourceHeader(source.header()))
+                .orElseGet(AsideFile::none);
         if (isStandardOutput()) {
             if (describe) {
                 throw new TableException(Problem.SETTING, "--describe needs a file to describe; name one with --out.");
             }
             BufferedOutputStream stream = new BufferedOutputStream(new FileOutputStream(FileDescriptor.out));
-            return CsvOutput.to("standard output", stream, source.dialect(), setAside)
-                    .sourceHeader(source.header());
+            return CsvOutput.to("standard output", stream, source.dialect(), aside)
+                    .guarding(guard());
         }
         Path file = Path.of(target);
-        refuseInput(file, input);
         Optional<ContactFormat> contacts = ContactFormat.of(file);
-        if (contacts.isPresent()) {
-            Path aside = setAside == null ? file.resolveSibling(file.getFileName() + ".set-aside.csv") : setAside;
-            return ContactOutput.create(
-                    file,
-                    contacts.get(),
-                    whenThere(),
-                    new AsideFile(aside, source.dialect(), whenThere()).sourceHeader(source.header()));
-        }
-        CsvOutput output = setAside == null
-                ? CsvOutput.create(file, source.dialect(), whenThere())
-                : CsvOutput.create(file, source.dialect(), whenThere(), setAside);
-        return output.sourceHeader(source.header());
+        return contacts.isPresent()
+                ? ContactOutput.in(delivery, file, contacts.get(), aside)
+                : CsvOutput.in(delivery, file, source.dialect(), aside).guarding(guard());
+    }
+
+    private Formulas guard() {
+        return formulaGuard ? Formulas.GUARD : Formulas.COUNT;
     }
 
     WhenThere whenThere() {
@@ -114,20 +142,9 @@ final class OutputOptions {
     }
 
     /** Describes the output that was written, where that was asked for. */
-    void describe(String target, CsvSource source, Run run) {
+    void describe(String target, CsvSource source, Run run, Delivery delivery) {
         if (describe) {
-            CsvMetadata.write(Path.of(target), source.dialect(), run.header(), run.meanings(), whenThere());
-        }
-    }
-
-    private static void refuseInput(Path file, InputOptions input) {
-        try {
-            if (!input.file.equals("-") && Files.exists(file) && Files.isSameFile(file, Path.of(input.file))) {
-                throw new TableException(
-                        Problem.OUTPUT, file + " is the input, and the input is never written; give another name.");
-            }
-        } catch (IOException e) {
-            throw new TableException(Problem.OUTPUT, file + " cannot be looked at.", e);
+            CsvMetadata.write(Path.of(target), source.dialect(), run.header(), run.meanings(), delivery);
         }
     }
 }

@@ -4,14 +4,13 @@ import io.inkwellsplit.report.Figure;
 import io.inkwellsplit.report.Report;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
-import io.inkwellsplit.table.csv.WholeFile;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.FilePlan;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 
@@ -40,25 +39,26 @@ final class ReportOptions {
         return folder == null ? Path.of("/") : folder;
     }
 
-    /** Refuses, before any row is read, what could not be written. */
-    void check(WhenThere whenThere) {
-        Optional.ofNullable(report)
-                .ifPresent(file -> WholeFile.start(file, whenThere).close());
-        if (figures != null && Files.exists(figures) && !Files.isDirectory(figures)) {
-            throw new TableException(Problem.OUTPUT, figures + " is no folder; give another name for the figures.");
+    /** Says what is written. */
+    void plan(FilePlan plan) {
+        if (report != null) {
+            plan.writes("the report", report);
+        }
+        if (figures != null) {
+            plan.writesInto("the figures", figures);
         }
     }
 
-    void write(Report made, WhenThere whenThere, PrintWriter to) {
+    void write(Report made, Delivery delivery, PrintWriter to) {
         if (report != null) {
-            WholeFile.write(report, whenThere, made::page);
+            delivery.write(report, made::page);
             to.println("Report: " + report);
         }
         if (figures != null) {
             List<Figure> all = made.figures();
             folder(figures);
             for (Figure figure : all) {
-                WholeFile.write(figures.resolve(figure.name() + ".png"), whenThere, figure::png);
+                delivery.write(figures.resolve(figure.name() + ".png"), figure::png);
             }
             to.println("Figures: " + all.size() + " in " + figures);
         }

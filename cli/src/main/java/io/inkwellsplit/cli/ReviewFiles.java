@@ -4,10 +4,10 @@ import io.inkwellsplit.report.ReviewPage;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.correct.ReviewSheet;
+import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
-import io.inkwellsplit.table.csv.WholeFile;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.step.BoundSplit;
 import io.inkwellsplit.table.step.SplitColumn;
 import io.inkwellsplit.table.step.Subject;
@@ -23,30 +23,23 @@ import java.util.function.Consumer;
 final class ReviewFiles {
     private ReviewFiles() {}
 
-    static void write(
-            String title, ReviewSheet sheet, List<Path> files, CsvSource source, Run run, WhenThere whenThere) {
+    static void write(String title, ReviewSheet sheet, List<Path> files, CsvSource source, Run run, Delivery delivery) {
         List<Consumer<ReviewCase>> outputs = new ArrayList<>();
         List<Runnable> ends = new ArrayList<>();
-        List<CsvOutput> open = new ArrayList<>();
         for (Path file : files) {
             if (isPage(file)) {
                 ReviewPage page = new ReviewPage(title, subjects(run));
                 outputs.add(page::add);
-                ends.add(() -> WholeFile.write(file, whenThere, page::writeTo));
+                ends.add(() -> delivery.write(file, page::writeTo));
             } else {
-                CsvOutput table = CsvOutput.create(file, source.dialect(), whenThere);
-                open.add(table);
+                CsvOutput table = CsvOutput.in(delivery, file, source.dialect(), AsideFile.none());
                 table.header(ReviewSheet.TITLES);
                 outputs.add(one -> table.row(one.cells()));
                 ends.add(table::finish);
             }
         }
-        try {
-            sheet.drain(one -> outputs.forEach(output -> output.accept(one)));
-            ends.forEach(Runnable::run);
-        } finally {
-            open.forEach(CsvOutput::close);
-        }
+        sheet.drain(one -> outputs.forEach(output -> output.accept(one)));
+        ends.forEach(Runnable::run);
     }
 
     private static boolean isPage(Path file) {

@@ -2,8 +2,11 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
@@ -42,6 +45,12 @@ final class RunCommand implements Callable<Integer> {
     @Option(names = "--preview", description = "Write nothing; show the first rows.")
     boolean preview;
 
+    @Option(
+            names = "--within",
+            paramLabel = "FOLDER",
+            description = "A folder in which the job may read and write, beside its own; repeatable.")
+    List<Path> within = new ArrayList<>();
+
     @Mixin
     SummaryOptions summary = new SummaryOptions();
 
@@ -77,7 +86,25 @@ final class RunCommand implements Callable<Integer> {
             last.add("--replace");
         }
         commands.forEach(this::check);
-        return Chain.execute(root, commands.stream().map(JobFile.Command::args).toList());
+        Within bounds = bounds();
+        return Chain.execute(root, commands.stream().map(JobFile.Command::args).toList(), head -> {
+            head.job = Optional.of(job);
+            head.within = Optional.of(bounds);
+        });
+    }
+
+    /** What is named on the command line is allowed by that. */
+    private Within bounds() {
+        Within bounds = new Within(job);
+        within.forEach(bounds::folder);
+        if (input != null) {
+            bounds.file(Path.of(input));
+        }
+        Path folder = out == null ? null : Path.of(out).toAbsolutePath().getParent();
+        if (folder != null && Files.isDirectory(folder)) {
+            bounds.folder(folder);
+        }
+        return bounds;
     }
 
     /** Makes the steps of a command once, so that a bad setting is told with its place before anything is read. */

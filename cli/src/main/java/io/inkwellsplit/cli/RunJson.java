@@ -15,6 +15,7 @@ import io.inkwellsplit.table.step.BoundSplit;
 import io.inkwellsplit.table.step.BoundStep;
 import io.inkwellsplit.table.step.SplitColumn;
 import io.inkwellsplit.table.survey.Holds;
+import io.inkwellsplit.text.VisibleText;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -58,7 +59,7 @@ final class RunJson {
     /** Returns a value as JSON over several lines. */
     static String of(Object value) {
         try {
-            return MAPPER.writeValueAsString(value);
+            return VisibleText.inJson(MAPPER.writeValueAsString(value));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }

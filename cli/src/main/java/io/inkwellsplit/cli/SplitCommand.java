@@ -5,8 +5,8 @@ import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.csv.CsvSource;
-import io.inkwellsplit.table.csv.WholeFile;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.step.BoundSplit;
 import io.inkwellsplit.table.step.Explanation;
 import io.inkwellsplit.table.step.PartTitles;
@@ -144,14 +144,17 @@ final class SplitCommand extends TableCommand {
     }
 
     @Override
-    void checkOutputs(WhenThere whenThere) {
-        review.forEach(file -> WholeFile.start(file, whenThere).close());
+    void plan(FilePlan plan) {
+        if (corrections != null) {
+            plan.reads("the file of corrections", corrections);
+        }
+        review.forEach(file -> plan.writes("the review", file));
     }
 
     @Override
-    void finish(CsvSource source, Run run, WhenThere whenThere, PrintWriter to) {
+    void finish(CsvSource source, Run run, Delivery delivery, PrintWriter to) {
         if (!review.isEmpty()) {
-            ReviewFiles.write(input.title(), sheet, review, source, run, whenThere);
+            ReviewFiles.write(input.title(), sheet, review, source, run, delivery);
             to.println("To review: " + sheet.lines() + " different doubtful values in "
                     + review.stream().map(Path::toString).collect(Collectors.joining(" and ")));
         }

@@ -2,12 +2,15 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.report.Report;
 import io.inkwellsplit.table.csv.CsvSource;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.step.Columns;
 import io.inkwellsplit.table.survey.ColumnReadings;
 import io.inkwellsplit.table.survey.ColumnSurvey;
 import io.inkwellsplit.table.survey.Survey;
 import java.io.PrintWriter;
+import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,9 +59,13 @@ final class SurveyCommand implements Callable<Integer> {
         if (input.file.isEmpty()) {
             throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
         }
-        try (CsvSource source = input.open(spec.commandLine().getErr())) {
-            WhenThere whenThere = replace ? WhenThere.REPLACE : WhenThere.REFUSE;
-            report.check(whenThere);
+        FilePlan plan = new FilePlan(replace ? WhenThere.REPLACE : WhenThere.REFUSE);
+        input.plan(plan);
+        report.plan(plan);
+        plan.check();
+        TableCommand.tellLeft(plan, spec.commandLine().getErr());
+        try (CsvSource source = input.open(spec.commandLine().getErr());
+                Delivery delivery = plan.open()) {
             Survey survey = Survey.of(source);
             Map<ColumnSurvey, ColumnReadings> readings = new LinkedHashMap<>();
             List<ColumnSurvey> wanted = columns.stream()
@@ -82,7 +89,12 @@ final class SurveyCommand implements Callable<Integer> {
                         .command(CommandText.of(List.of(parsed), report.folder()))
                         .survey(survey);
                 readings.forEach((column, read) -> page.column(column.title(), read));
-                report.write(page.build(), whenThere, json ? spec.commandLine().getErr() : out);
+                StringWriter told = new StringWriter();
+                report.write(page.build(), delivery, new PrintWriter(told));
+                delivery.publish();
+                PrintWriter to = json ? spec.commandLine().getErr() : out;
+                to.print(told);
+                to.flush();
             }
         }
         return ExitCodes.DONE;

@@ -7,11 +7,12 @@ import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.CsvSource;
-import io.inkwellsplit.table.csv.WholeFile;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.step.Step;
 import io.inkwellsplit.table.survey.Survey;
 import java.io.PrintWriter;
+import java.io.StringWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -46,6 +47,11 @@ abstract class TableCommand implements Callable<Integer> {
     /** The commands whose steps follow in the same run. */
     private final List<TableCommand> following = new ArrayList<>();
 
+    /** The job that the command is a step of, and where it may read and write. */
+    Optional<Path> job = Optional.empty();
+
+    Optional<Within> within = Optional.empty();
+
     /** Those who look on while columns are split. */
     final List<ReadingWatch> watches = new ArrayList<>();
 
@@ -77,11 +83,11 @@ abstract class TableCommand implements Callable<Integer> {
         return false;
     }
 
-    /** Refuses, before any row is read, what {@link #finish} could not write. */
-    void checkOutputs(WhenThere whenThere) {}
+    /** Says which files the command reads beside its table, and which {@link #finish} writes. */
+    void plan(FilePlan plan) {}
 
     /** Writes what stands beside the output; called when all rows have gone through. */
-    void finish(CsvSource source, Run run, WhenThere whenThere, PrintWriter to) {}
+    void finish(CsvSource source, Run run, Delivery delivery, PrintWriter to) {}
 
     /** Refuses options that leave open what only {@link #prepare} can find out. */
     void checkComplete() {}
@@ -124,11 +130,16 @@ abstract class TableCommand implements Callable<Integer> {
         if (input.file.isEmpty()) {
             throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
         }
+        FilePlan plan = planned();
+        plan.check();
+        within.ifPresent(bounds -> bounds.check(plan));
+        tellLeft(plan, err);
         PrintWriter nowhere = new PrintWriter(Writer.nullWriter());
         PrintWriter to = output.summary.isSilent() ? nowhere : output.isStandardOutput() ? err : out;
         long start = System.nanoTime();
         try (CsvSource source = input.open(err);
-                Progress progress = new Progress(source, Terminal.isWatched() && !output.summary.isSilent())) {
+                Progress progress = new Progress(source, Terminal.isWatched() && !output.summary.isSilent());
+                Delivery delivery = plan.open()) {
             prepare(progress, to);
             if (onlyTells(progress, out)) {
                 return ExitCodes.DONE;
@@ -142,12 +153,12 @@ abstract class TableCommand implements Callable<Integer> {
                 next.checkComplete();
                 steps.addAll(next.steps());
             }
-            WhenThere whenThere = output.whenThere();
-            output.checkBeside();
-            commands().forEach(command -> command.checkOutputs(whenThere));
             Optional<Survey> survey = output.report.isGiven() ? Optional.of(Survey.of(progress)) : Optional.empty();
             Run run = Run.of(progress, steps);
             PreviewSink first = new PreviewSink();
+            // What was written is told when all of it has appeared.
+            StringWriter told = new StringWriter();
+            PrintWriter written = new PrintWriter(told);
             if (output.out == null) {
                 run.into(first);
                 if (!output.summary.isSilent()) {
@@ -155,19 +166,49 @@ abstract class TableCommand implements Callable<Integer> {
                 }
                 first.asides().forEach(aside -> err.println("Would be set aside: " + aside + "."));
             } else {
-                write(run, source, output.out, first, to, err);
-                to.printf(Locale.ROOT, "Time: %.1f s%n", (System.nanoTime() - start) / 1e9);
+                write(run, source, output.out, first, delivery, written, err);
+                written.printf(Locale.ROOT, "Time: %.1f s%n", (System.nanoTime() - start) / 1e9);
             }
-            commands().forEach(command -> command.finish(source, run, whenThere, to));
-            survey.ifPresent(table -> output.report.write(report(table, run, first, seen), whenThere, to));
+            commands().forEach(command -> command.finish(source, run, delivery, written));
+            survey.ifPresent(table -> output.report.write(report(table, run, first, seen), delivery, written));
             if (output.saveJob != null) {
-                saveJob(output.saveJob);
-                to.println("Job: " + output.saveJob);
+                saveJob(output.saveJob, delivery);
+                written.println("Job: " + output.saveJob);
             }
+            if (run.setAside() == 0 || output.out == null) {
+                plan.earlierAsides().forEach(delivery::remove);
+            }
+            delivery.publish();
+            to.print(told);
+            to.flush();
+            tellFaults(run, err);
             if (output.summary.json) {
                 (output.isStandardOutput() ? err : out).println(RunJson.of(RunJson.summary(run)));
             }
             return run.setAside() > 0 ? ExitCodes.SET_ASIDE : ExitCodes.DONE;
+        }
+    }
+
+    /** Returns all files that this command and those behind it read and write. */
+    FilePlan planned() {
+        FilePlan plan = new FilePlan(output.whenThere());
+        input.plan(plan);
+        job.ifPresent(file -> plan.reads("the job", file));
+        output.plan(plan);
+        commands().forEach(command -> command.plan(plan));
+        return plan;
+    }
+
+    /** Takes away what killed runs have left, and says so. */
+    static void tellLeft(FilePlan plan, PrintWriter err) {
+        plan.sweep().forEach(file -> err.println("Removed what a run that was ended has left: " + file + "."));
+    }
+
+    private static void tellFaults(Run run, PrintWriter err) {
+        if (run.faults() > 0) {
+            err.println("The program itself failed on " + run.faults() + (run.faults() == 1 ? " row" : " rows")
+                    + ", set aside with the others. This is a fault of the program: "
+                    + String.join("; ", run.faultPlaces()) + ".");
         }
     }
 
@@ -205,19 +246,24 @@ abstract class TableCommand implements Callable<Integer> {
         return report.build();
     }
 
-    private void saveJob(Path file) {
+    private void saveJob(Path file, Delivery delivery) {
         String text = JobText.of(parsed(), found(), file);
-        WholeFile.write(file, output.whenThere(), stream -> stream.write(text.getBytes(StandardCharsets.UTF_8)));
+        delivery.write(file, stream -> stream.write(text.getBytes(StandardCharsets.UTF_8)));
     }
 
-    private void write(Run run, CsvSource source, String target, PreviewSink first, PrintWriter to, PrintWriter err) {
-        try (TableOutput file = output.open(target, input, source)) {
+    private void write(
+            Run run,
+            CsvSource source,
+            String target,
+            PreviewSink first,
+            Delivery delivery,
+            PrintWriter to,
+            PrintWriter err) {
+        try (TableOutput file = output.open(target, source, delivery)) {
             run.into(first.before(file));
-            output.describe(target, source, run);
+            output.describe(target, source, run, delivery);
             summary(run, to);
-            if (!file.extent().isEmpty()) {
-                to.println(file.extent());
-            }
+            file.notes().forEach(to::println);
             if (!output.isStandardOutput()) {
                 to.println("Written: " + target);
             }

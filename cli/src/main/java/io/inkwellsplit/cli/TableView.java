@@ -1,5 +1,6 @@
 package io.inkwellsplit.cli;
 
+import io.inkwellsplit.text.VisibleText;
 import java.util.ArrayList;
 import java.util.List;
 import picocli.CommandLine.Help;
@@ -71,7 +72,7 @@ final class TableView {
     }
 
     private static String cut(String text, int width) {
-        String line = text.replaceAll("\\R", " \u23CE ");
+        String line = VisibleText.of(text.replaceAll("\\R", " \u23CE "));
         if (displayed(line) <= width) {
             return line;
         }

@@ -12,11 +12,15 @@ import java.util.stream.Collectors;
 
 /** Reads a pattern, one production of its grammar a method. */
 final class PatternParser {
+    private static final int MOST_CHARACTERS = 10_000;
+    private static final int MOST_NESTED = 20;
+
     private final String pattern;
     private final Predicate<String> isKnown;
     private final List<String> suggestions;
     private int at;
     private int names;
+    private int nested;
 
     PatternParser(String pattern, Predicate<String> isKnown, List<String> suggestions) {
         this.pattern = pattern;
@@ -25,6 +29,11 @@ final class PatternParser {
     }
 
     Sequence parse() {
+        if (pattern.length() > MOST_CHARACTERS) {
+            throw new PatternException(
+                    "The pattern has " + pattern.length() + " characters; the most is " + MOST_CHARACTERS + ".",
+                    MOST_CHARACTERS);
+        }
         Sequence whole = sequence(false);
         if (at < pattern.length()) {
             throw refuse("a } without its {; write \\} for a brace in the text", at);
@@ -60,6 +69,9 @@ final class PatternParser {
 
     private Choice choice() {
         int open = at;
+        if (++nested > MOST_NESTED) {
+            throw refuse("more than " + MOST_NESTED + " choices inside one another", open);
+        }
         at += 2;
         List<Sequence> texts = new ArrayList<>();
         texts.add(sequence(true));
@@ -68,6 +80,7 @@ final class PatternParser {
             texts.add(sequence(true));
         }
         close(open);
+        nested--;
         return new Choice(List.copyOf(texts));
     }
 

@@ -3,9 +3,8 @@ package io.inkwellsplit.examples;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.contact.ContactFormat;
 import io.inkwellsplit.table.contact.ContactOutput;
-import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.csv.CsvSource;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.step.SplitStep;
 import java.nio.file.Path;
 import java.util.List;
@@ -25,10 +24,10 @@ public final class ContactCards {
                 ContactOutput output = ContactOutput.create(
                         cards,
                         ContactFormat.of(cards).orElse(ContactFormat.VCARD),
-                        WhenThere.REPLACE,
-                        new AsideFile(AsideFile.beside(cards), source.dialect(), WhenThere.REPLACE))) {
+                        source.dialect(),
+                        WhenThere.REPLACE)) {
             Run.of(source, List.of(split)).into(output);
-            System.out.println(output.extent());
+            output.notes().forEach(System.out::println);
         }
     }
 }

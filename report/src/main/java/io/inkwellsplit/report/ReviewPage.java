@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.correct.ReviewCase.Way;
 import io.inkwellsplit.table.step.Subject;
+import io.inkwellsplit.text.VisibleText;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -74,9 +75,12 @@ public final class ReviewPage {
         Map<String, Object> page = new LinkedHashMap<>();
         page.put("title", title);
         page.put("style", Pages.text("page.css") + Pages.text("review.css"));
-        page.put("script", Pages.text("review.js"));
+        String script = Pages.text("review.js");
+        page.put("script", script);
+        page.put("scriptHash", Pages.scriptHash(script));
         // Inside a script element "</" and "<!--" would end or change it, even within a string.
-        page.put("data", new ObjectMapper().writeValueAsString(data).replace("<", "\\u003c"));
+        String json = new ObjectMapper().writeValueAsString(data).replace("<", "\\u003c");
+        page.put("data", VisibleText.inJson(json));
         to.write(Pages.template("review.html").execute(page).getBytes(StandardCharsets.UTF_8));
     }
 

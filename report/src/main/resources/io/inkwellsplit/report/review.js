@@ -23,8 +23,15 @@
       else if (value === true) made.setAttribute(key, '');
       else if (value !== false) made.setAttribute(key, value);
     }
-    made.append(...children);
+    made.append(...children.map(child => (typeof child === 'string' ? visible(child) : child)));
     return made;
+  }
+
+  /** Shows a sign for each control character, and for each that turns the direction of writing around. */
+  function visible(text) {
+    return text
+      .replace(/[\u0000-\u0008\u000B\u000C\u000E-\u001F]/g, c => String.fromCharCode(0x2400 + c.charCodeAt(0)))
+      .replace(/[\u007F-\u009F\u061C\u200E\u200F\u2028-\u202E\u2066-\u2069]/g, '\uFFFD');
   }
 
   // ---- the words of a value

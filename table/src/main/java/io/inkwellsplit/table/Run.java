@@ -24,6 +24,7 @@ public final class Run {
     private long rows;
     private long rowsOut;
     private long setAside;
+    private final Faults faults = new Faults();
 
     private Run(RowSource source, List<? extends Step> steps, int threads) {
         this.source = source;
@@ -104,10 +105,14 @@ public final class Run {
         while (iterator.hasNext()) {
             Row row = iterator.next();
             rows++;
-            if (row.cells().size() == width) {
-                stages.get(0).accept(row.cells());
-            } else {
+            if (row.cells().size() != width) {
                 setAside(row, sink);
+                continue;
+            }
+            try {
+                stages.get(0).accept(row.cells());
+            } catch (StepFault fault) {
+                setAside(row, fault.getCause(), sink);
             }
         }
         end(steps, stages);
@@ -117,6 +122,42 @@ public final class Run {
         int cells = row.cells().size();
         setAside++;
         sink.setAside(row, "it has " + cells + (cells == 1 ? " cell" : " cells") + ", the header has " + width);
+    }
+
+    /** One value may never end a run: what the program itself fails on is set aside like any row that does not fit. */
+    private void setAside(Row row, Throwable fault, RowSink sink) {
+        setAside++;
+        faults.add(fault);
+        sink.setAside(row, Faults.reason(fault));
+    }
+
+    /** A step failed on a row for no reason that it knows. */
+    private static final class StepFault extends RuntimeException {
+        StepFault(Throwable cause) {
+            super(null, cause, false, false);
+        }
+
+        @Override
+        public synchronized Throwable getCause() {
+            return java.util.Objects.requireNonNull(super.getCause());
+        }
+    }
+
+    /** Lets a step work on a row; what it throws without having met something that it has a sentence for is its fault. */
+    private static void guarded(BoundStep step, List<String> cells, Consumer<List<String>> next) {
+        boolean[] passedOn = new boolean[1];
+        try {
+            step.push(cells, out -> {
+                passedOn[0] = true;
+                next.accept(out);
+                passedOn[0] = false;
+            });
+        } catch (TableException | StepFault e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError e) {
+            // What comes from behind is no fault of this step.
+            throw passedOn[0] && e instanceof RuntimeException behind ? behind : new StepFault(e);
+        }
     }
 
     /** Returns the steps once for each thread, where all of them can work on several rows at the same time. */
@@ -144,6 +185,8 @@ public final class Run {
                 if (worked.cells.isPresent()) {
                     rowsOut++;
                     sink.row(worked.cells.get());
+                } else if (worked.fault.isPresent()) {
+                    setAside(worked.row, worked.fault.get(), sink);
                 } else {
                     setAside(worked.row, sink);
                 }
@@ -158,8 +201,8 @@ public final class Run {
         }
     }
 
-    /** A row and what came of it; nothing where it does not fit the header. */
-    private record Worked(Row row, Optional<List<String>> cells) {}
+    /** A row and what came of it; nothing where it does not fit the header, or a step failed on it. */
+    private record Worked(Row row, Optional<List<String>> cells, Optional<Throwable> fault) {}
 
     /** What came of a batch of rows, and what those who look on are to be told of it. */
     private record WorkedBatch(List<Worked> rows, List<Runnable> toTell) {}
@@ -167,17 +210,37 @@ public final class Run {
     private WorkedBatch worked(List<RowWise> forks, List<Row> batch) {
         List<Worked> out = new ArrayList<>(batch.size());
         for (Row row : batch) {
-            if (row.cells().size() == width) {
-                List<String> cells = row.cells();
-                for (RowWise step : forks) {
-                    cells = step.apply(cells);
-                }
-                out.add(new Worked(row, Optional.of(cells)));
-            } else {
-                out.add(new Worked(row, Optional.empty()));
-            }
+            out.add(
+                    row.cells().size() == width
+                            ? worked(forks, row)
+                            : new Worked(row, Optional.empty(), Optional.empty()));
         }
         return new WorkedBatch(out, forks.stream().map(RowWise::toTell).toList());
+    }
+
+    private static Worked worked(List<RowWise> forks, Row row) {
+        List<String> cells = row.cells();
+        try {
+            for (RowWise step : forks) {
+                cells = step.apply(cells);
+            }
+            return new Worked(row, Optional.of(cells), Optional.empty());
+        } catch (TableException e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError e) {
+            return new Worked(row, Optional.empty(), Optional.of(e));
+        }
+    }
+
+    /** Lets a step learn from a row; one that it fails on is set aside when its turn comes, and teaches nothing. */
+    private static void observed(BoundStep step, List<String> cells) {
+        try {
+            step.observe(cells);
+        } catch (TableException e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError e) {
+            return;
+        }
     }
 
     /** Lets a step see the rows as they will come to it through the steps before it. */
@@ -189,17 +252,26 @@ public final class Run {
             learnInParallel(step);
             return;
         }
-        List<Consumer<List<String>>> stages = stages(before, step::observe);
+        List<Consumer<List<String>>> stages = stages(before, cells -> observed(step, cells));
         boolean all = !step.learnsFromSome() || !before.isEmpty();
         Iterator<Row> iterator = source.rows();
         while (iterator.hasNext()) {
             Row row = iterator.next();
             if (row.cells().size() == width && (all || Sample.has(row.number()))) {
-                stages.get(0).accept(row.cells());
+                passed(stages.get(0), row);
             }
         }
         end(before, stages);
         before.forEach(BoundStep::restart);
+    }
+
+    /** A row that a step before fails on never comes to those behind. */
+    private static void passed(Consumer<List<String>> stage, Row row) {
+        try {
+            stage.accept(row.cells());
+        } catch (StepFault fault) {
+            return;
+        }
     }
 
     private void learnInParallel(BoundStep step) {
@@ -214,7 +286,7 @@ public final class Run {
                         (worker, batch) -> {
                             for (Row row : batch) {
                                 if (row.cells().size() == width && (all || Sample.has(row.number()))) {
-                                    worker.observe(row.cells());
+                                    observed(worker, row.cells());
                                 }
                             }
                             return batch.size();
@@ -229,7 +301,7 @@ public final class Run {
         for (int i = steps.size() - 1; i >= 0; i--) {
             BoundStep step = steps.get(i);
             Consumer<List<String>> next = stages.getFirst();
-            stages.addFirst(cells -> step.push(cells, next));
+            stages.addFirst(cells -> guarded(step, cells, next));
         }
         return List.copyOf(stages);
     }
@@ -238,6 +310,16 @@ public final class Run {
         for (int i = 0; i < steps.size(); i++) {
             steps.get(i).end(stages.get(i + 1));
         }
+    }
+
+    /** Returns on how many rows the program itself failed; they were set aside. */
+    public long faults() {
+        return faults.count();
+    }
+
+    /** Returns where it failed, for whoever mends the program; no value is told. */
+    public List<String> faultPlaces() {
+        return faults.places();
     }
 
     /** Returns how many rows were read. */

@@ -2,6 +2,7 @@ package io.inkwellsplit.table;
 
 import java.io.Closeable;
 import java.nio.file.Path;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A sink that writes a file: whole when {@link #finish} is called, or not at all. */
@@ -9,9 +10,9 @@ public interface TableOutput extends RowSink, Closeable {
     /** Returns the file of the rows that were set aside; null if there were none. */
     @Nullable Path asideFile();
 
-    /** Returns what was written beside rows, for the summary; empty where that is nothing. */
-    default String extent() {
-        return "";
+    /** Returns what is to be said of what was written, in sentences for the summary. */
+    default List<String> notes() {
+        return List.of();
     }
 
     /** Throws away what was not finished. */

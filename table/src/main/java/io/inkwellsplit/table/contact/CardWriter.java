@@ -29,7 +29,10 @@ final class CardWriter implements ContactWriter {
     }
 
     static CardWriter vcard(OutputStream to) {
-        return new CardWriter(new VCardWriter(to, VCardVersion.V4_0));
+        VCardWriter cards = new VCardWriter(to, VCardVersion.V4_0);
+        // RFC 6868: a quote in a label, which stands in quotes itself, is written as ^'.
+        cards.setCaretEncodingEnabled(true);
+        return new CardWriter(cards);
     }
 
     static CardWriter jcard(OutputStream to) {

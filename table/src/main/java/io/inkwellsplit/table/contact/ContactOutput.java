@@ -7,7 +7,9 @@ import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.AsideFile;
-import io.inkwellsplit.table.csv.WholeFile;
+import io.inkwellsplit.table.csv.Dialect;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.step.PartColumns;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -25,7 +27,9 @@ import org.jspecify.annotations.Nullable;
  */
 public final class ContactOutput implements TableOutput {
     private final Path file;
-    private final WholeFile.Pending pending;
+    /** What is published at the end; null where whoever made it does that. */
+    private final @Nullable Delivery own;
+
     private final ContactWriter writer;
     private final AsideFile aside;
     private @Nullable PartColumns columns;
@@ -33,26 +37,44 @@ public final class ContactOutput implements TableOutput {
     private List<Integer> phones = List.of();
     private long contacts;
 
-    private ContactOutput(Path file, WholeFile.Pending pending, ContactWriter writer, AsideFile aside) {
+    private ContactOutput(Path file, @Nullable Delivery own, ContactWriter writer, AsideFile aside) {
         this.file = file;
-        this.pending = pending;
+        this.own = own;
         this.writer = writer;
         this.aside = aside;
     }
 
     /**
-     * Starts a file.
+     * Starts a file; rows that are set aside go beside it, as a text table.
      *
      * @throws TableException if it is there and may not be replaced, or its folder cannot be written
      */
-    public static ContactOutput create(
-            Path file, ContactFormat format, WholeFile.WhenThere whenThere, AsideFile aside) {
-        WholeFile.Pending pending = WholeFile.start(file, whenThere);
+    public static ContactOutput create(Path file, ContactFormat format, Dialect dialect, WhenThere whenThere) {
+        Delivery own = new Delivery(whenThere);
         try {
-            return new ContactOutput(file, pending, format.writer(pending.stream()), aside);
+            AsideFile aside = AsideFile.in(own, asideBeside(file), dialect);
+            return new ContactOutput(file, own, writer(file, format, own), aside);
+        } catch (RuntimeException e) {
+            own.close();
+            throw e;
+        }
+    }
+
+    /** Starts a file of a delivery, which appears with the delivery's other files. */
+    public static ContactOutput in(Delivery delivery, Path file, ContactFormat format, AsideFile aside) {
+        return new ContactOutput(file, null, writer(file, format, delivery), aside);
+    }
+
+    /** Returns the usual name of the table of rows that are set aside. */
+    public static Path asideBeside(Path file) {
+        return file.resolveSibling(file.getFileName() + ".set-aside.csv");
+    }
+
+    private static ContactWriter writer(Path file, ContactFormat format, Delivery delivery) {
+        try {
+            return format.writer(delivery.start(file));
         } catch (IOException e) {
-            pending.close();
-            throw refuse(file, e);
+            throw Delivery.refused(file.toString(), e);
         }
     }
 
@@ -76,7 +98,8 @@ public final class ContactOutput implements TableOutput {
     }
 
     @Override
-    public void row(List<String> cells) {
+    public void row(List<String> row) {
+        List<String> cells = row.stream().map(ContactOutput::withoutControls).toList();
         PartColumns found = Objects.requireNonNull(columns, "the header comes before the rows");
         Map<NamePart, String> parts = new EnumMap<>(NamePart.class);
         for (NamePart part : NamePart.values()) {
@@ -93,8 +116,20 @@ public final class ContactOutput implements TableOutput {
                 }
             }
         } catch (IOException e) {
-            throw refuse(file, e);
+            throw Delivery.refused(file.toString(), e);
         }
+    }
+
+    /** No form of contacts has a place for control characters; a line end is told by all. */
+    private static String withoutControls(String cell) {
+        StringBuilder plain = null;
+        for (int i = 0; i < cell.length(); i++) {
+            if (Character.getType(cell.charAt(i)) == Character.CONTROL && cell.charAt(i) != '\n') {
+                plain = plain == null ? new StringBuilder(cell) : plain;
+                plain.setCharAt(i, ' ');
+            }
+        }
+        return plain == null ? cell : plain.toString();
     }
 
     private static List<String> texts(List<String> cells, List<Integer> columns) {
@@ -110,16 +145,18 @@ public final class ContactOutput implements TableOutput {
     public void finish() {
         try {
             writer.end();
-            pending.finish();
         } catch (IOException e) {
-            throw refuse(file, e);
+            throw Delivery.refused(file.toString(), e);
         }
         aside.finish();
+        if (own != null) {
+            own.publish();
+        }
     }
 
     @Override
-    public String extent() {
-        return "Contacts: " + contacts;
+    public List<String> notes() {
+        return List.of("Contacts: " + contacts);
     }
 
     @Override
@@ -129,11 +166,8 @@ public final class ContactOutput implements TableOutput {
 
     @Override
     public void close() {
-        pending.close();
-        aside.close();
-    }
-
-    private static TableException refuse(Path file, IOException e) {
-        return new TableException(Problem.OUTPUT, file + " cannot be written: " + e.getMessage() + ".", e);
+        if (own != null) {
+            own.close();
+        }
     }
 }

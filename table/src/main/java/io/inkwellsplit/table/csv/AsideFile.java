@@ -3,6 +3,7 @@ package io.inkwellsplit.table.csv;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.file.Delivery;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,15 +13,24 @@ import org.jspecify.annotations.Nullable;
 public final class AsideFile {
     private final @Nullable Path file;
     private final Dialect dialect;
-    private final WholeFile.WhenThere whenThere;
-    private @Nullable CsvOutput output;
+    private final @Nullable Delivery delivery;
+    private @Nullable CsvRows rows;
     private List<String> sourceHeader = List.of();
 
-    /** @param file its name; null if the first such row shall end the run */
-    public AsideFile(@Nullable Path file, Dialect dialect, WholeFile.WhenThere whenThere) {
+    private AsideFile(@Nullable Path file, Dialect dialect, @Nullable Delivery delivery) {
         this.file = file;
         this.dialect = dialect;
-        this.whenThere = whenThere;
+        this.delivery = delivery;
+    }
+
+    /** Returns one that appears with the other files of a delivery. */
+    public static AsideFile in(Delivery delivery, Path file, Dialect dialect) {
+        return new AsideFile(file, dialect, delivery);
+    }
+
+    /** Returns one that takes no row: the first one ends the run. */
+    public static AsideFile none() {
+        return new AsideFile(null, Dialect.STANDARD, null);
     }
 
     /** Returns the usual name of such a file beside an output. */
@@ -39,39 +49,32 @@ public final class AsideFile {
 
     /** Writes a row with its reason. */
     public void add(Row row, String reason) {
-        if (output == null) {
-            if (file == null) {
+        if (rows == null) {
+            if (file == null || delivery == null) {
                 throw new TableException(
                         Problem.INPUT,
                         "Row " + row.number() + ", line " + row.line() + ", cannot be worked on: " + reason
                                 + ". Mend it, or name a file for such rows with --set-aside.");
             }
-            output = CsvOutput.create(file, dialect, whenThere);
+            rows = new CsvRows(file.toString(), delivery.start(file), dialect);
             List<String> titles = new ArrayList<>(List.of("Row", "Line", "Reason"));
             titles.addAll(sourceHeader);
-            output.header(titles);
+            rows.row(titles);
         }
         List<String> cells = new ArrayList<>(List.of(Long.toString(row.number()), Long.toString(row.line()), reason));
         cells.addAll(row.cells());
-        output.row(cells);
+        rows.row(cells);
     }
 
-    /** Gives the file its name, where there is one. */
+    /** Writes what is still held back. */
     public void finish() {
-        if (output != null) {
-            output.finish();
-        }
-    }
-
-    /** Throws the file away unless it was finished. */
-    public void close() {
-        if (output != null) {
-            output.close();
+        if (rows != null) {
+            rows.flush();
         }
     }
 
     /** Returns the file; null where no row was set aside. */
     public @Nullable Path file() {
-        return output == null ? null : file;
+        return rows == null ? null : file;
     }
 }

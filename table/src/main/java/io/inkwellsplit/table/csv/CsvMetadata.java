@@ -2,9 +2,9 @@ package io.inkwellsplit.table.csv;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
-import io.inkwellsplit.table.TableException;
-import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.file.Delivery;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
@@ -31,18 +31,17 @@ public final class CsvMetadata {
      * Writes the description.
      *
      * @param meanings the meanings of columns by their titles; columns without one are described by their title alone
-     * @throws TableException if the file is there and may not be replaced, or cannot be written
+     * @throws io.inkwellsplit.table.TableException if it cannot be written
      */
     public static void write(
-            Path csv,
-            Dialect dialect,
-            List<String> titles,
-            Map<String, String> meanings,
-            WholeFile.WhenThere whenThere) {
-        Path file = beside(csv);
-        try (WholeFile.Pending pending = WholeFile.start(file, whenThere);
-                JsonGenerator json =
-                        new JsonFactory().createGenerator(pending.stream()).useDefaultPrettyPrinter()) {
+            Path csv, Dialect dialect, List<String> titles, Map<String, String> meanings, Delivery delivery) {
+        delivery.write(beside(csv), stream -> write(stream, csv, dialect, titles, meanings));
+    }
+
+    private static void write(
+            OutputStream stream, Path csv, Dialect dialect, List<String> titles, Map<String, String> meanings)
+            throws IOException {
+        try (JsonGenerator json = new JsonFactory().createGenerator(stream).useDefaultPrettyPrinter()) {
             json.writeStartObject();
             json.writeArrayFieldStart("@context");
             json.writeString("http://www.w3.org/ns/csvw");
@@ -65,10 +64,6 @@ public final class CsvMetadata {
             json.writeEndArray();
             json.writeEndObject();
             json.writeEndObject();
-            json.close();
-            pending.finish();
-        } catch (IOException e) {
-            throw new TableException(Problem.OUTPUT, file + " cannot be written: " + e.getMessage() + ".", e);
         }
     }
 

@@ -1,17 +1,10 @@
 package io.inkwellsplit.table.csv;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.LineDelimiter;
-import de.siegmar.fastcsv.writer.QuoteStrategies;
 import io.inkwellsplit.table.Row;
-import io.inkwellsplit.table.TableException;
-import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableOutput;
-import io.inkwellsplit.table.csv.Dialect.Quoting;
-import java.io.IOException;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.WhenThere;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -20,56 +13,56 @@ import org.jspecify.annotations.Nullable;
  * Writes a text table in UTF-8: whole, or not at all.
  *
  * <p>Rows that were set aside go to a file of their own beside it. Both are written under other names, readable by their
- * owner alone, and get their names when {@link #finish} is called; without it, {@link #close} throws them away.
+ * owner alone, and get their names when {@link #finish} is called, or, where they belong to a {@link Delivery}, when that
+ * is published; without it, {@link #close} throws them away.
  */
 public final class CsvOutput implements TableOutput {
-    private final String name;
-    private final WholeFile.@Nullable Pending pending;
-    private final CsvWriter writer;
+    private final CsvRows rows;
     private final AsideFile aside;
+    /** What is published at the end; null where whoever made it does that. */
+    private final @Nullable Delivery own;
 
-    private CsvOutput(
-            String name, OutputStream out, Dialect dialect, WholeFile.@Nullable Pending pending, AsideFile aside) {
-        this.name = name;
-        this.pending = pending;
+    private FormulaCells formulas = new FormulaCells(Formulas.COUNT);
+
+    private CsvOutput(CsvRows rows, AsideFile aside, @Nullable Delivery own) {
+        this.rows = rows;
         this.aside = aside;
-        this.writer = CsvWriter.builder()
-                .fieldSeparator(dialect.separator())
-                .quoteStrategy(dialect.quoting() == Quoting.ALWAYS ? QuoteStrategies.ALWAYS : QuoteStrategies.REQUIRED)
-                .lineDelimiter(LineDelimiter.of(dialect.lineEnd()))
-                .build(out, StandardCharsets.UTF_8);
-        if (dialect.byteOrderMark()) {
-            try {
-                out.write(new byte[] {(byte) 0xEF, (byte) 0xBB, (byte) 0xBF});
-            } catch (IOException e) {
-                throw refuse(e);
-            }
-        }
+        this.own = own;
     }
 
     /**
      * Starts a file.
      *
-     * @throws TableException if the file is there and may not be replaced, or its folder cannot be written
+     * @throws io.inkwellsplit.table.TableException if the file is there and may not be replaced, or its folder cannot be
+     *     written
      */
-    public static CsvOutput create(Path file, Dialect dialect, WholeFile.WhenThere whenThere) {
-        return create(file, dialect, whenThere, AsideFile.beside(file));
+    public static CsvOutput create(Path file, Dialect dialect, WhenThere whenThere) {
+        Delivery own = new Delivery(whenThere);
+        try {
+            return new CsvOutput(rows(file, dialect, own), AsideFile.in(own, AsideFile.beside(file), dialect), own);
+        } catch (RuntimeException e) {
+            own.close();
+            throw e;
+        }
     }
 
-    /** Starts a file, with another one for the rows that are set aside. */
-    public static CsvOutput create(Path file, Dialect dialect, WholeFile.WhenThere whenThere, Path asideFile) {
-        WholeFile.Pending pending = WholeFile.start(file, whenThere);
-        return new CsvOutput(
-                file.toString(), pending.stream(), dialect, pending, new AsideFile(asideFile, dialect, whenThere));
+    /** Starts a file of a delivery, which appears with the delivery's other files. */
+    public static CsvOutput in(Delivery delivery, Path file, Dialect dialect, AsideFile aside) {
+        return new CsvOutput(rows(file, dialect, delivery), aside, null);
+    }
+
+    private static CsvRows rows(Path file, Dialect dialect, Delivery delivery) {
+        return new CsvRows(file.toString(), delivery.start(file), dialect);
     }
 
     /**
      * Writes to a stream, which becomes visible at once.
      *
-     * @param asideFile where rows go that are set aside; null if the first such row shall end the run
+     * @param name what messages call it
+     * @param aside takes rows that are set aside
      */
-    public static CsvOutput to(String name, OutputStream out, Dialect dialect, @Nullable Path asideFile) {
-        return new CsvOutput(name, out, dialect, null, new AsideFile(asideFile, dialect, WholeFile.WhenThere.REFUSE));
+    public static CsvOutput to(String name, OutputStream out, Dialect dialect, AsideFile aside) {
+        return new CsvOutput(new CsvRows(name, out, dialect), aside, null);
     }
 
     /** Sets the titles of the source, which head the file of rows that are set aside. */
@@ -78,18 +71,26 @@ public final class CsvOutput implements TableOutput {
         return this;
     }
 
+    /** Says what is done with cells that a spreadsheet program would take for a formula; called before the header. */
+    public CsvOutput guarding(Formulas kind) {
+        formulas = new FormulaCells(kind);
+        return this;
+    }
+
     @Override
     public void header(List<String> titles) {
-        row(titles);
+        rows.row(formulas.header(titles));
     }
 
     @Override
     public void row(List<String> cells) {
-        try {
-            writer.writeRecord(cells);
-        } catch (UncheckedIOException e) {
-            throw refuse(new IOException(e.getMessage(), e));
-        }
+        rows.row(formulas.row(cells));
+    }
+
+    @Override
+    public List<String> notes() {
+        String note = formulas.note();
+        return note.isEmpty() ? List.of() : List.of(note);
     }
 
     @Override
@@ -99,16 +100,11 @@ public final class CsvOutput implements TableOutput {
 
     @Override
     public void finish() {
-        try {
-            writer.flush();
-            if (pending != null) {
-                writer.close();
-                pending.finish();
-            }
-        } catch (IOException e) {
-            throw refuse(e);
-        }
+        rows.flush();
         aside.finish();
+        if (own != null) {
+            own.publish();
+        }
     }
 
     @Override
@@ -116,19 +112,10 @@ public final class CsvOutput implements TableOutput {
         return aside.file();
     }
 
-    private TableException refuse(IOException e) {
-        boolean closed = pending == null;
-        return closed
-                ? new TableException(
-                        Problem.CLOSED, "The reader of " + name + " has closed it; the rest was not written.", e)
-                : new TableException(Problem.OUTPUT, name + " cannot be written: " + e.getMessage() + ".", e);
-    }
-
     @Override
     public void close() {
-        if (pending != null) {
-            pending.close();
+        if (own != null) {
+            own.close();
         }
-        aside.close();
     }
 }

@@ -1,20 +1,16 @@
 package io.inkwellsplit.table.csv;
 
-import de.siegmar.fastcsv.reader.CsvRecord;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.csv.Encodings.Found;
+import io.inkwellsplit.table.file.InputFile;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -23,23 +19,23 @@ import org.jspecify.annotations.Nullable;
 /**
  * Reads a text table whose encoding, separator, quoting and line ends are told from its beginning.
  *
- * <p>Cells come as they are written: nothing is trimmed, no number is touched. A stream is kept in a temporary file,
- * readable by its owner alone, so that it can be gone through twice. Confined to one thread.
+ * <p>Cells come as they are written: nothing is trimmed, no number is touched. A stream or a pipe is kept in a
+ * temporary file, so that it can be gone through twice. A file that changes meanwhile, or whose quotes are never closed, is
+ * refused. Confined to one thread.
  */
 public final class CsvSource implements RowSource, Closeable {
     private static final int SAMPLE = 1 << 18;
 
     private final CsvText text;
-    private final boolean temporary;
     private final boolean guessed;
     private final boolean headless;
     private final List<String> header;
     private @Nullable RecordIterator pass;
 
-    private CsvSource(String name, Path file, boolean temporary, Settings settings) throws IOException {
-        this.temporary = temporary;
+    private CsvSource(InputFile file, Settings settings) throws IOException {
+        String name = file.name();
         byte[] sample;
-        try (InputStream in = Files.newInputStream(file)) {
+        try (InputStream in = file.open()) {
             sample = in.readNBytes(SAMPLE);
         }
         if (sample.length == 0) {
@@ -53,14 +49,14 @@ public final class CsvSource implements RowSource, Closeable {
         Charset decoding = mark == 2 ? found.charset() : charset;
         String beginning = new String(sample, mark, sample.length - mark, decoding);
         Dialect dialect = DialectFinder.find(beginning, sample.length < SAMPLE, mark > 0);
-        this.text = new CsvText(name, file, decoding, mark, dialect);
+        this.text = new CsvText(file, decoding, mark, dialect);
         this.headless = settings.header == Header.NONE;
         try (RecordIterator records = new RecordIterator(text, 0)) {
             if (!records.hasNext()) {
                 throw new TableException(Problem.INPUT, name + " has no rows: there is not even a header.");
             }
             CsvRecord top = records.next();
-            this.header = headless ? numbered(top.getFieldCount()) : List.copyOf(top.getFields());
+            this.header = headless ? numbered(top.cells().size()) : List.copyOf(top.cells());
         }
     }
 
@@ -96,21 +92,12 @@ public final class CsvSource implements RowSource, Closeable {
     }
 
     /**
-     * Opens a file.
+     * Opens a file, or reads a pipe to its end.
      *
      * @throws TableException if it is missing, empty, a folder, or cannot be read
      */
     public static CsvSource open(Path file, Settings settings) {
-        if (Files.isDirectory(file)) {
-            throw new TableException(Problem.INPUT, file + " is a folder; name a file in it.");
-        }
-        try {
-            return new CsvSource(file.toString(), file, false, settings);
-        } catch (NoSuchFileException e) {
-            throw new TableException(Problem.INPUT, "There is no file " + file + "; check the name and the folder.", e);
-        } catch (IOException e) {
-            throw new TableException(Problem.INPUT, file + " cannot be read.", e);
-        }
+        return open(InputFile.of(file), settings);
     }
 
     /**
@@ -119,28 +106,18 @@ public final class CsvSource implements RowSource, Closeable {
      * @param name what messages call it
      */
     public static CsvSource open(String name, InputStream in, Settings settings) {
-        Path spool = null;
-        try {
-            spool = Files.createTempFile("inkwell", ".spool");
-            spool.toFile().deleteOnExit();
-            Files.copy(in, spool, StandardCopyOption.REPLACE_EXISTING);
-            return new CsvSource(name, spool, true, settings);
-        } catch (IOException e) {
-            delete(spool);
-            throw new TableException(Problem.INPUT, name + " cannot be read, or not be kept in a temporary file.", e);
-        } catch (TableException e) {
-            delete(spool);
-            throw e;
-        }
+        return open(InputFile.of(name, in), settings);
     }
 
-    private static void delete(@Nullable Path spool) {
+    private static CsvSource open(InputFile file, Settings settings) {
         try {
-            if (spool != null) {
-                Files.deleteIfExists(spool);
-            }
+            return new CsvSource(file, settings);
         } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            file.close();
+            throw new TableException(Problem.INPUT, file.name() + " cannot be read.", e);
+        } catch (RuntimeException e) {
+            file.close();
+            throw e;
         }
     }
 
@@ -183,7 +160,7 @@ public final class CsvSource implements RowSource, Closeable {
             public Row next() {
                 CsvRecord record = records.next();
                 number++;
-                return new Row(number, record.getStartingLineNumber(), record.getFields());
+                return new Row(number, record.line(), record.cells());
             }
         };
     }
@@ -198,8 +175,6 @@ public final class CsvSource implements RowSource, Closeable {
     @Override
     public void close() {
         closePass();
-        if (temporary) {
-            delete(text.file());
-        }
+        text.file().close();
     }
 }

@@ -2,28 +2,31 @@ package io.inkwellsplit.table.csv;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.util.Iterator;
 import java.util.NoSuchElementException;
 import org.jspecify.annotations.Nullable;
 
-/** One pass over the records of a text table; an empty line is no record, unless the table has a single column. */
+/**
+ * One pass over the records of a text table; an empty line is no record, unless the table has a single column. At the end
+ * it is refused if a quote was never closed, or if the table has changed meanwhile.
+ */
 final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
     private final CsvText text;
     private final int columns;
     private final CsvReader<CsvRecord> reader;
     private final Iterator<CsvRecord> records;
     private @Nullable CsvRecord ahead;
+    private boolean endsQuoted;
     private long passed = -1;
 
     /** @param columns how many columns the table has; 0 while that is not known */
@@ -31,25 +34,29 @@ final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
         this.text = text;
         this.columns = columns;
         try {
-            InputStream in = Files.newInputStream(text.file());
-            in.skipNBytes(text.markLength());
             this.reader = CsvReader.builder()
                     .fieldSeparator(text.dialect().separator())
                     .skipEmptyLines(false)
                     .allowExtraFields(true)
                     .allowMissingFields(true)
                     .allowExtraCharsAfterClosingQuote(true)
-                    .ofCsvRecord(new InputStreamReader(
-                            in,
-                            text.charset()
-                                    .newDecoder()
-                                    .onMalformedInput(CodingErrorAction.REPORT)
-                                    .onUnmappableCharacter(CodingErrorAction.REPORT)));
+                    .build(new CsvRecords(), characters());
             this.records = reader.iterator();
         } catch (IOException e) {
             throw new TableException(Problem.INPUT, text.name() + " cannot be read.", e);
         }
         this.ahead = read();
+    }
+
+    private Reader characters() throws IOException {
+        InputStream in = text.file().open();
+        in.skipNBytes(text.markLength());
+        return new InputStreamReader(
+                in,
+                text.charset()
+                        .newDecoder()
+                        .onMalformedInput(CodingErrorAction.REPORT)
+                        .onUnmappableCharacter(CodingErrorAction.REPORT));
     }
 
     @Override
@@ -72,15 +79,34 @@ final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
         try {
             while (records.hasNext()) {
                 CsvRecord record = records.next();
+                endsQuoted = record.endsQuoted();
                 boolean emptyLine =
-                        record.getFieldCount() == 1 && record.getField(0).isEmpty();
+                        record.cells().size() == 1 && record.cells().get(0).isEmpty();
                 if (!emptyLine || columns == 1) {
                     return record;
                 }
             }
-            return null;
         } catch (CsvParseException | UncheckedIOException e) {
             throw refuse(e);
+        }
+        if (endsQuoted) {
+            refuseOpenQuote();
+        }
+        text.file().checkUnchanged();
+        return null;
+    }
+
+    private void refuseOpenQuote() {
+        try (Reader characters = characters()) {
+            long line = OpenQuote.line(characters, text.dialect().separator());
+            if (line > 0) {
+                throw new TableException(
+                        Problem.INPUT,
+                        text.name() + ", line " + line
+                                + ": a quote opens there and is never closed; look for a stray \".");
+            }
+        } catch (IOException e) {
+            throw new TableException(Problem.INPUT, text.name() + " cannot be read.", e);
         }
     }
 
@@ -95,9 +121,12 @@ final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
                                 + ". Give the encoding, such as --charset " + instead + ".",
                         e);
             }
+            if (cause instanceof TableException told) {
+                return told;
+            }
         }
-        return new TableException(
-                Problem.INPUT, place + "a cell is too long or a quote is never closed; look for a stray \" there.", e);
+        refuseOpenQuote();
+        return new TableException(Problem.INPUT, place + "a cell is too long.", e);
     }
 
     @Override

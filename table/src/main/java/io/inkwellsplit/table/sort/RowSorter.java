@@ -1,17 +1,13 @@
 package io.inkwellsplit.table.sort;
 
-import io.inkwellsplit.table.TableException;
-import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.file.Spool;
 import java.io.BufferedInputStream;
-import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -31,7 +27,7 @@ public final class RowSorter {
 
     private final long mostBytes;
     private final List<Entry> entries = new ArrayList<>();
-    private final List<Path> spilled = new ArrayList<>();
+    private final List<Spool> spilled = new ArrayList<>();
     private long bytes;
 
     /** A row with its key. */
@@ -67,25 +63,18 @@ public final class RowSorter {
     private void spill() {
         // The sort is stable, and so is the merge: an earlier file goes first.
         entries.sort(BY_KEY);
-        try {
-            Path file = Files.createTempFile("inkwell-sort", ".rows");
-            file.toFile().deleteOnExit();
-            spilled.add(file);
-            try (DataOutputStream out =
-                    new DataOutputStream(new BufferedOutputStream(Files.newOutputStream(file), BUFFER))) {
-                for (Entry entry : entries) {
-                    write(out, entry.key);
-                    out.writeInt(entry.cells.size());
-                    for (String cell : entry.cells) {
-                        write(out, cell.getBytes(StandardCharsets.UTF_8));
-                    }
+        Spool spool = Spool.create();
+        spilled.add(spool);
+        try (DataOutputStream out = new DataOutputStream(spool.writer())) {
+            for (Entry entry : entries) {
+                write(out, entry.key);
+                out.writeInt(entry.cells.size());
+                for (String cell : entry.cells) {
+                    write(out, cell.getBytes(StandardCharsets.UTF_8));
                 }
             }
         } catch (IOException e) {
-            throw new TableException(
-                    Problem.OUTPUT,
-                    "The folder for temporary files is full or cannot be written; sorting needs room for the table there.",
-                    e);
+            throw Spool.full(e);
         }
         entries.clear();
         bytes = 0;
@@ -136,18 +125,18 @@ public final class RowSorter {
 
     /** A temporary file that is being read. */
     private static final class Run implements Comparable<Run> {
-        private final Path file;
+        private final Spool file;
         private final int number;
         private final DataInputStream in;
         private Entry entry = new Entry(new byte[0], List.of());
 
-        Run(Path file, int number) throws IOException {
+        Run(Spool file, int number) {
             this.file = file;
             this.number = number;
-            this.in = new DataInputStream(new BufferedInputStream(Files.newInputStream(file), BUFFER));
+            this.in = new DataInputStream(new BufferedInputStream(file.reader(), BUFFER));
         }
 
-        /** Reads the next row; deletes the file when there is none. */
+        /** Reads the next row; closes the file, which is gone then, when there is none. */
         boolean next() throws IOException {
             try {
                 byte[] key = in.readNBytes(in.readInt());
@@ -158,8 +147,7 @@ public final class RowSorter {
                 entry = new Entry(key, List.of(cells));
                 return true;
             } catch (EOFException e) {
-                in.close();
-                Files.deleteIfExists(file);
+                file.close();
                 return false;
             }
         }

@@ -3,10 +3,16 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Finds columns by what a user calls them. */
 public final class Columns {
+    /** A title has few signs and few digits, those at its end. */
+    private static final Pattern TITLE = Pattern.compile("[\\p{L}\\p{M} _.:/#&()?'-]{0,60}[0-9]{0,2}");
+
+    private static final int MOST_TOLD = 30;
+
     private Columns() {}
 
     /**
@@ -32,9 +38,18 @@ public final class Columns {
         }
         throw new TableException(
                 Problem.SETTING,
-                "There is no column \"" + wanted + "\". The columns are: "
-                        + header.stream().map(Columns::shown).collect(Collectors.joining(", "))
-                        + ". Give a title or a number from 1 to " + header.size() + ".");
+                "There is no column \"" + wanted + "\". " + known(header) + "Give a title or a number from 1 to "
+                        + header.size() + ".");
+    }
+
+    /** A first row that looks like data is somebody's data, and is not told. */
+    private static String known(List<String> header) {
+        if (!header.stream().allMatch(TITLE.asMatchPredicate())) {
+            return "The first row does not look like titles; if the table has none, say that it has no header. ";
+        }
+        return "The columns are: "
+                + header.stream().limit(MOST_TOLD).map(Columns::shown).collect(Collectors.joining(", "))
+                + (header.size() > MOST_TOLD ? " and " + (header.size() - MOST_TOLD) + " more" : "") + ". ";
     }
 
     private static int only(List<String> header, String wanted, int first, int last) {

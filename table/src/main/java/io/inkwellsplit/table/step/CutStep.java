@@ -16,6 +16,9 @@ import java.util.function.UnaryOperator;
  * overwritten. Without separators the likely one is found from the column, in a first pass.
  */
 public final class CutStep implements Step {
+    /** More columns than this come from a separator that is none. */
+    private static final int MOST_COLUMNS = 1_000;
+
     /** Where the gap is when a row has fewer pieces than there are columns. */
     public enum Fill {
         /** Pieces stand at the left, the gap at the right. */
@@ -72,11 +75,11 @@ public final class CutStep implements Step {
     /**
      * Puts the pieces into a fixed number of columns; the last one, or with {@link Fill#RIGHT} the first, holds the rest.
      *
-     * @throws io.inkwellsplit.table.TableException if it is under 1
+     * @throws io.inkwellsplit.table.TableException if it is under 1 or over 1,000
      */
     public CutStep intoColumns(int fixed) {
-        if (fixed < 1) {
-            throw Settings.refuse("The number of columns is " + fixed + "; give 1 or more.");
+        if (fixed < 1 || fixed > MOST_COLUMNS) {
+            throw Settings.refuse("The number of columns is " + fixed + "; give one from 1 to " + MOST_COLUMNS + ".");
         }
         return new CutStep(column, cutter, manner, rows, fixed, fill, titles, cutTitle);
     }
@@ -178,6 +181,10 @@ public final class CutStep implements Step {
             }
             if (cutTitle) {
                 return ready.orElseThrow().cut(own);
+            }
+            if (count == 0 && widest[0] > MOST_COLUMNS) {
+                throw Settings.refuse("A value of " + own + " has " + widest[0] + " pieces, and at most " + MOST_COLUMNS
+                        + " columns are made; give a number of columns, or put the pieces into rows.");
             }
             List<String> numbered = new ArrayList<>();
             for (int i = 1; i <= Math.max(1, count > 0 ? count : widest[0]); i++) {

@@ -103,6 +103,7 @@ public final class MatchStep implements Step {
         if (expression.isEmpty()) {
             throw Settings.refuse("The expression is empty; write what to look for.");
         }
+        ExpressionLimits.check(expression);
         try {
             return Pattern.compile(expression);
         } catch (PatternSyntaxException e) {

@@ -9,10 +9,10 @@ import ezvcard.Ezvcard;
 import ezvcard.VCard;
 import ezvcard.VCardVersion;
 import io.inkwellsplit.table.Row;
-import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.csv.CsvMetadata;
 import io.inkwellsplit.table.csv.Dialect;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.WhenThere;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -63,18 +63,16 @@ class ContactOutputTest {
 
     private Path write(ContactFormat format) {
         Path file = folder.resolve("choir.out");
-        try (ContactOutput output = ContactOutput.create(
-                file,
-                format,
-                WhenThere.REFUSE,
-                new AsideFile(folder.resolve("a.csv"), Dialect.STANDARD, WhenThere.REFUSE))) {
+        try (ContactOutput output = ContactOutput.create(file, format, Dialect.STANDARD, WhenThere.REFUSE)) {
             output.header(HEADER);
             ROWS.forEach(output::row);
             output.setAside(new Row(4, 5, List.of("x")), "it is short");
             assertThat(file).doesNotExist();
             output.finish();
-            assertThat(output.extent()).isEqualTo("Contacts: 3");
-            assertThat(output.asideFile()).isEqualTo(folder.resolve("a.csv")).exists();
+            assertThat(output.notes()).containsExactly("Contacts: 3");
+            assertThat(output.asideFile())
+                    .isEqualTo(folder.resolve("choir.out.set-aside.csv"))
+                    .exists();
         }
         return file;
     }
@@ -119,9 +117,8 @@ class ContactOutputTest {
     @ParameterizedTest
     @EnumSource(ContactFormat.class)
     void needsNames(ContactFormat format) {
-        AsideFile aside = new AsideFile(null, Dialect.STANDARD, WhenThere.REFUSE);
         Path file = folder.resolve("none.out");
-        try (ContactOutput output = ContactOutput.create(file, format, WhenThere.REFUSE, aside)) {
+        try (ContactOutput output = ContactOutput.create(file, format, Dialect.STANDARD, WhenThere.REFUSE)) {
             assertThatThrownBy(() -> output.header(List.of("Order", "City")))
                     .hasMessageContaining("Contacts need names");
         }
@@ -133,12 +130,15 @@ class ContactOutputTest {
     @Test
     void columnsAreDescribed() throws IOException {
         Path csv = folder.resolve("split.csv");
-        CsvMetadata.write(
-                csv,
-                Dialect.STANDARD,
-                List.of("Postcode", "Confidence", "First name", "First-name", "花"),
-                Map.of("Postcode", "It is text.", "Confidence", "0 to 1"),
-                WhenThere.REFUSE);
+        try (Delivery delivery = new Delivery(WhenThere.REFUSE)) {
+            CsvMetadata.write(
+                    csv,
+                    Dialect.STANDARD,
+                    List.of("Postcode", "Confidence", "First name", "First-name", "花"),
+                    Map.of("Postcode", "It is text.", "Confidence", "0 to 1"),
+                    delivery);
+            delivery.publish();
+        }
         assertThat(Files.exists(folder.resolve("split.csv-metadata.json"))).isTrue();
         JsonNode root = new ObjectMapper().readTree(CsvMetadata.beside(csv).toFile());
         assertThat(root.get("url").asText()).isEqualTo("split.csv");

@@ -17,7 +17,7 @@ import io.inkwellsplit.table.ColumnValues;
 import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.step.SplitStep;
 import java.io.IOException;
 import java.nio.file.Files;

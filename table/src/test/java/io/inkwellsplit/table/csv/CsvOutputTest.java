@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.table.Row;
-import io.inkwellsplit.table.csv.WholeFile.WhenThere;
+import io.inkwellsplit.table.file.WhenThere;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -71,8 +71,8 @@ class CsvOutputTest {
     @Test
     void streamsNeedAPlaceForRowsSetAside() {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (CsvOutput output =
-                CsvOutput.to("the stream", bytes, new Dialect(';', Dialect.Quoting.ALWAYS, "\r\n", true), null)) {
+        try (CsvOutput output = CsvOutput.to(
+                "the stream", bytes, new Dialect(';', Dialect.Quoting.ALWAYS, "\r\n", true), AsideFile.none())) {
             output.row(List.of("a", "b"));
             assertThatThrownBy(() -> output.setAside(new Row(3, 4, List.of("secret")), "it is short"))
                     .hasMessageContaining("Row 3, line 4")

@@ -20,7 +20,7 @@ class RoundTripTest {
     @Property(tries = 300)
     void cellsComeBack(@ForAll("dialects") Dialect dialect, @ForAll("tables") List<List<String>> rows) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (CsvOutput output = CsvOutput.to("the stream", bytes, dialect, null)) {
+        try (CsvOutput output = CsvOutput.to("the stream", bytes, dialect, AsideFile.none())) {
             output.header(List.of("No", "Patron", "Remarks"));
             rows.forEach(output::row);
             output.finish();
