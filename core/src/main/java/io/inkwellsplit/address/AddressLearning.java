@@ -11,7 +11,7 @@ import java.util.Map;
 
 /** Shows the training program what is weighed: the candidates of an address with their parts and features. */
 public final class AddressLearning {
-    private final AddressReader reader = new AddressReader(Weights.none(AddressFeature.class), text -> List.of());
+    private final AddressReader reader = new AddressReader(Weights.none(AddressFeature.class));
 
     /** Returns the names of the features, in their order. */
     public static List<String> features() {

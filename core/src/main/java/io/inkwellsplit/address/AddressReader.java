@@ -41,13 +41,20 @@ final class AddressReader {
     private final ReadingBuilder builder;
     private Ends.Postcode postcode = Ends.Postcode.NONE;
 
-    AddressReader(Weights weights, Function<String, List<Alternative>> alternatives) {
+    AddressReader(Weights weights) {
         this.weights = weights;
         this.sum = new Tally(weights.array(), Tally.Recording.SUM);
-        this.builder = new ReadingBuilder(AddressPart.values(), alternatives);
+        this.builder = new ReadingBuilder(AddressPart.values());
     }
 
-    Reading read(String source, @Nullable Country told, AddressEvidence evidence, double doubtBelow) {
+    /** @param alternatives tells the other readings of the value, when it is asked */
+    Reading read(
+            String source,
+            @Nullable Country told,
+            AddressEvidence evidence,
+            double doubtBelow,
+            Function<String, List<Alternative>> alternatives) {
+        builder.alternatives(alternatives);
         if (!propose(source, told, evidence)) {
             return unread(source);
         }

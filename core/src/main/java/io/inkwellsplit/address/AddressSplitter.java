@@ -20,13 +20,15 @@ public final class AddressSplitter {
     private final double doubtBelow;
     private final @Nullable Country told;
     private final AddressEvidence evidence;
-    private final ThreadLocal<AddressReader> readers = ThreadLocal.withInitial(this::newReader);
 
     private AddressSplitter(double doubtBelow, @Nullable Country told, AddressEvidence evidence) {
         this.doubtBelow = doubtBelow;
         this.told = told;
         this.evidence = evidence;
     }
+
+    /** One for each thread and all splitters: its buffers belong to none of them, and so hold none of them back. */
+    private static final ThreadLocal<AddressReader> READERS = ThreadLocal.withInitial(AddressSplitter::newReader);
 
     private static final class Standard {
         static final AddressSplitter SPLITTER = new AddressSplitter(DEFAULT_DOUBT_BELOW, null, AddressEvidence.NONE);
@@ -74,7 +76,7 @@ public final class AddressSplitter {
 
     /** Adds to the evidence of a column what one of its values says. */
     public void gather(String text, AddressEvidence columnEvidence) {
-        readers.get().gather(Objects.requireNonNull(text, "text"), told, columnEvidence);
+        READERS.get().gather(Objects.requireNonNull(text, "text"), told, columnEvidence);
     }
 
     /** Returns a splitter that reads values in the light of their column; the evidence must not change any more. */
@@ -82,8 +84,8 @@ public final class AddressSplitter {
         return new AddressSplitter(doubtBelow, told, columnEvidence);
     }
 
-    private AddressReader newReader() {
-        return new AddressReader(Model.WEIGHTS, this::alternatives);
+    private static AddressReader newReader() {
+        return new AddressReader(Model.WEIGHTS);
     }
 
     /**
@@ -93,7 +95,7 @@ public final class AddressSplitter {
      * @return the likeliest reading; of kind {@code BLANK} where there is nothing to read
      */
     public Reading split(String text) {
-        return readers.get().read(Objects.requireNonNull(text, "text"), told, evidence, doubtBelow);
+        return READERS.get().read(Objects.requireNonNull(text, "text"), told, evidence, doubtBelow, this::alternatives);
     }
 
     private List<Alternative> alternatives(String text) {

@@ -18,11 +18,10 @@ import java.util.Set;
 
 /** Shows the training program what is weighed: the candidates of a value with their parts and features. */
 public final class NameLearning {
-    private final NameReader reader =
-            new NameReader(NameWords.shipped(), Weights.none(NameFeature.class), text -> List.of());
+    private final NameReader reader = new NameReader(NameWords.shipped(), Weights.none(NameFeature.class));
     private final NameScorer scorer = new NameScorer();
     private final Tally tally = new Tally(new double[NameFeature.values().length], Recording.SUM_AND_FEATURES);
-    private final ReadingBuilder builder = new ReadingBuilder(NamePart.values(), text -> List.of());
+    private final ReadingBuilder builder = new ReadingBuilder(NamePart.values());
 
     /** Returns the names of the features, in their order. */
     public static List<String> features() {

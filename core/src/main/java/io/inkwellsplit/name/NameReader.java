@@ -34,15 +34,18 @@ final class NameReader {
     private final ReadingBuilder builder;
     private final NameGatherer gatherer = new NameGatherer();
 
-    NameReader(NameWords words, Weights weights, Function<String, List<Alternative>> alternatives) {
+    NameReader(NameWords words, Weights weights) {
         this.words = words;
         this.weights = weights;
         this.peeler = new Peeler(words);
         this.sum = new Tally(weights.array(), Tally.Recording.SUM);
-        this.builder = new ReadingBuilder(NamePart.values(), alternatives);
+        this.builder = new ReadingBuilder(NamePart.values());
     }
 
-    Reading read(String source, NameEvidence evidence, double doubtBelow) {
+    /** @param alternatives tells the other readings of the value, when it is asked */
+    Reading read(
+            String source, NameEvidence evidence, double doubtBelow, Function<String, List<Alternative>> alternatives) {
+        builder.alternatives(alternatives);
         if (!propose(source, evidence)) {
             return unnamed(source);
         }

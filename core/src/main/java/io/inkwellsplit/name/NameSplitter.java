@@ -18,12 +18,14 @@ public final class NameSplitter {
 
     private final double doubtBelow;
     private final NameEvidence evidence;
-    private final ThreadLocal<NameReader> readers = ThreadLocal.withInitial(this::newReader);
 
     private NameSplitter(double doubtBelow, NameEvidence evidence) {
         this.doubtBelow = doubtBelow;
         this.evidence = evidence;
     }
+
+    /** One for each thread and all splitters: its buffers belong to none of them, and so hold none of them back. */
+    private static final ThreadLocal<NameReader> READERS = ThreadLocal.withInitial(NameSplitter::newReader);
 
     private static final class Standard {
         static final NameSplitter SPLITTER = new NameSplitter(DEFAULT_DOUBT_BELOW, NameEvidence.NONE);
@@ -53,7 +55,7 @@ public final class NameSplitter {
 
     /** Adds to the evidence of a column what one of its values says. */
     public void gather(String text, NameEvidence columnEvidence) {
-        readers.get().gather(Objects.requireNonNull(text, "text"), columnEvidence);
+        READERS.get().gather(Objects.requireNonNull(text, "text"), columnEvidence);
     }
 
     /** Returns a splitter that reads values in the light of their column; the evidence must not change any more. */
@@ -61,8 +63,8 @@ public final class NameSplitter {
         return new NameSplitter(doubtBelow, columnEvidence);
     }
 
-    private NameReader newReader() {
-        return new NameReader(NameWords.shipped(), Model.WEIGHTS, this::alternatives);
+    private static NameReader newReader() {
+        return new NameReader(NameWords.shipped(), Model.WEIGHTS);
     }
 
     /**
@@ -72,7 +74,7 @@ public final class NameSplitter {
      * @return the likeliest reading; of kind {@code BLANK} where there is nothing to read
      */
     public Reading split(String text) {
-        return readers.get().read(Objects.requireNonNull(text, "text"), evidence, doubtBelow);
+        return READERS.get().read(Objects.requireNonNull(text, "text"), evidence, doubtBelow, this::alternatives);
     }
 
     private List<Alternative> alternatives(String text) {

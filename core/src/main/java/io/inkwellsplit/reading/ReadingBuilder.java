@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class ReadingBuilder {
     final PartKey[] keys;
-    final Function<String, List<Alternative>> alternatives;
+    Function<String, List<Alternative>> alternatives = value -> List.of();
     String source = "";
     Kind kind = Kind.UNCLEAR;
     String country = "";
@@ -25,16 +25,17 @@ public final class ReadingBuilder {
     private int size;
     List<Suggestion> suggestions = List.of();
 
-    /**
-     * @param keys every key of the parts, by ordinal
-     * @param alternatives reads a value again, for its other readings
-     */
-    public ReadingBuilder(PartKey[] keys, Function<String, List<Alternative>> alternatives) {
+    /** @param keys every key of the parts, by ordinal */
+    public ReadingBuilder(PartKey[] keys) {
         if (keys.length > Long.SIZE) {
             throw new IllegalArgumentException("a reading keeps a bit for each part, so it can have " + Long.SIZE);
         }
         this.keys = keys;
-        this.alternatives = alternatives;
+    }
+
+    /** Sets what reads a value again for its other readings; until then there are none. */
+    public void alternatives(Function<String, List<Alternative>> read) {
+        alternatives = read;
     }
 
     /**

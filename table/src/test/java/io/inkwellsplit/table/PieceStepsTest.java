@@ -304,7 +304,12 @@ class PieceStepsTest {
                 .hasMessageContaining("names at character 1 a group");
         assertThatThrownBy(() -> MatchStep.ready("colours")).hasMessageContaining("no ready-made expression");
         assertThatThrownBy(() -> TidyStep.named(List.of("x"))).hasMessageContaining("There is no tidying \"x\"");
-        assertThatThrownBy(() -> CutStep.of("T", Cutter.at(",")).intoColumns(0)).hasMessageContaining("give 1 or more");
+        assertThatThrownBy(() -> CutStep.of("T", Cutter.at(",")).intoColumns(0))
+                .hasMessageContaining("one from 1 to 1000");
+        assertThatThrownBy(() -> CutStep.of("T", Cutter.at(",")).intoColumns(1001))
+                .hasMessageContaining("one from 1 to 1000");
+        assertThatThrownBy(() -> run("T\n" + ",".repeat(1000), CutStep.of("T", Cutter.at(","))))
+                .hasMessageContaining("has 1001 pieces");
         assertThatThrownBy(() -> GroupStep.glue("T", ",").atMost(0)).hasMessageContaining("give 1 or more");
         assertThatThrownBy(() -> CountStep.of()).hasMessageContaining("No column was given");
         List<String> header = List.of("No", "T");

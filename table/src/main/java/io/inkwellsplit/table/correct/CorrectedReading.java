@@ -168,7 +168,7 @@ final class CorrectedReading {
     }
 
     private ReadingBuilder builder(String value, Kind kind) {
-        ReadingBuilder builder = new ReadingBuilder(keys, source -> List.of());
+        ReadingBuilder builder = new ReadingBuilder(keys);
         builder.start(value, kind);
         return builder;
     }

@@ -14,6 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -103,17 +104,79 @@ class CsvSourceTest {
     }
 
     @Test
-    void leavesNoTemporaryFile() throws IOException {
-        long before = spools();
-        try (CsvSource source = open(TABLE.getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
-            assertThat(spools()).isEqualTo(before + 1);
+    void whatWasReadFromAPipeCanBeReadAgain() throws IOException, InterruptedException {
+        Path pipe = folder.resolve("pipe");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor())
+                .isZero();
+        Process writer = new ProcessBuilder("sh", "-c", "printf 'Patron\\nInes\\n' > " + pipe).start();
+        try (CsvSource source = CsvSource.open(pipe)) {
+            assertThat(cells(source)).isEqualTo(cells(source)).containsExactly(List.of("Ines"));
         }
-        assertThat(spools()).isEqualTo(before);
+        assertThat(writer.waitFor()).isZero();
     }
 
-    private static long spools() throws IOException {
-        try (var files = Files.list(Path.of(System.getProperty("java.io.tmpdir")))) {
-            return files.filter(file -> file.toString().endsWith(".spool")).count();
+    @Test
+    void refusesATableThatChanges() throws IOException {
+        Path table = folder.resolve("growing.csv");
+        Files.writeString(table, "Patron\nInes\nTobias\n");
+        try (CsvSource source = CsvSource.open(table)) {
+            Iterator<Row> rows = source.rows();
+            rows.next();
+            Files.writeString(table, "Patron\nInes\nTobias\nHugh\n");
+            assertThatThrownBy(() -> rows.forEachRemaining(row -> {}))
+                    .hasMessageContaining("has changed while it was read");
+            assertThatThrownBy(source::rows).hasMessageContaining("has changed while it was read");
+            Files.delete(table);
+            assertThatThrownBy(source::rows).hasMessageContaining("has gone while it was read");
+        }
+    }
+
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource({
+        "Patron|Note~Ines|\"a~Tobias|b~, 2",
+        "Patron|Note~Ines|\"a\"\"~Tobias|b, 2",
+        "\"Patron|Note~Ines|b~, 1",
+        "Patron|Note~Ines|b~Hugh|\", 3",
+        "Patron|Note~\"x~y\"|\"b~Hugh|a~, 3"
+    })
+    void refusesAQuoteThatIsNeverClosed(String table, long line) {
+        String text = table.replace('~', '\n').replace('|', ',');
+        assertThatThrownBy(() -> {
+                    try (CsvSource source = open(text.getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
+                        cells(source);
+                    }
+                })
+                .hasMessageContaining("line " + line + ": a quote opens there and is never closed");
+    }
+
+    @Test
+    void refusesAQuoteThatSwallowsAHugeRest() {
+        String text = "Patron,Note\nInes,\"a\n" + "Tobias Brandt,b\n".repeat(1_500_000);
+        assertThatThrownBy(() -> {
+                    try (CsvSource source = open(text.getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
+                        cells(source);
+                    }
+                })
+                .hasMessageContaining("line 2: a quote opens there and is never closed");
+    }
+
+    /** A quote is open at the end just when one more quote closes it, and what is read is then the same. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "a,\"b\"",
+                "a,\"b\"\n",
+                "a,\"\n\"\n",
+                "\"\n\"",
+                "a\"b,c\"",
+                "\"a\"x\"y,b",
+                "\"\",\"\"\n\n",
+                "\"a\"\"\"\n"
+            })
+    void acceptsQuotesThatAreClosed(String row) {
+        byte[] text = ("Patron,Note\n" + row).getBytes(StandardCharsets.UTF_8);
+        try (CsvSource source = open(text, Settings.STANDARD)) {
+            assertThat(cells(source)).hasSize(1);
         }
     }
 
