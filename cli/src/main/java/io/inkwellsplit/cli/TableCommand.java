@@ -173,7 +173,7 @@ abstract class TableCommand implements Callable<Integer> {
             survey.ifPresent(table -> output.report.write(report(table, run, first, seen), delivery, written));
             if (output.saveJob != null) {
                 saveJob(output.saveJob, delivery);
-                written.println("Job: " + output.saveJob);
+                written.println("Job: " + output.saveJob + outside(output.saveJob, plan));
             }
             if (run.setAside() == 0 || output.out == null) {
                 plan.earlierAsides().forEach(delivery::remove);
@@ -202,6 +202,11 @@ abstract class TableCommand implements Callable<Integer> {
     /** Takes away what killed runs have left, and says so. */
     static void tellLeft(FilePlan plan, PrintWriter err) {
         plan.sweep().forEach(file -> err.println("Removed what a run that was ended has left: " + file + "."));
+    }
+
+    /** A job that leaves its folder has to be allowed to. */
+    private static String outside(Path job, FilePlan plan) {
+        return new Within(job).allows(plan) ? "" : " (its files are outside its folder: run it with --within FOLDER)";
     }
 
     private static void tellFaults(Run run, PrintWriter err) {

@@ -1,6 +1,6 @@
 package io.inkwellsplit.cli;
 
-import io.inkwellsplit.text.VisibleText;
+import io.inkwellsplit.table.VisibleText;
 import java.util.ArrayList;
 import java.util.List;
 import picocli.CommandLine.Help;

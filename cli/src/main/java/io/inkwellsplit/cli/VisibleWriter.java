@@ -1,6 +1,6 @@
 package io.inkwellsplit.cli;
 
-import io.inkwellsplit.text.VisibleText;
+import io.inkwellsplit.table.VisibleText;
 import java.io.FilterWriter;
 import java.io.IOException;
 import java.io.Writer;

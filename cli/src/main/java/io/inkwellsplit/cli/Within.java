@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Where a job may read and write: in its own folder, and wherever else the person who runs it has allowed. */
 final class Within {
@@ -39,14 +40,22 @@ final class Within {
 
     /** @throws TableException if a file is elsewhere, links followed */
     void check(FilePlan plan) {
-        for (Path place : plan.places()) {
-            if (!files.contains(place) && folders.stream().noneMatch(place::startsWith)) {
-                throw new TableException(
-                        Problem.SETTING,
-                        "The job " + job + " reads or writes " + place
-                                + ", which is outside its own folder. If that is right, allow it with --within FOLDER.");
-            }
-        }
+        elsewhere(plan).ifPresent(place -> {
+            throw new TableException(
+                    Problem.SETTING,
+                    "The job " + job + " reads or writes " + place
+                            + ", which is outside its own folder. If that is right, allow it with --within FOLDER.");
+        });
+    }
+
+    boolean allows(FilePlan plan) {
+        return elsewhere(plan).isEmpty();
+    }
+
+    private Optional<Path> elsewhere(FilePlan plan) {
+        return plan.places().stream()
+                .filter(place -> !files.contains(place) && folders.stream().noneMatch(place::startsWith))
+                .findFirst();
     }
 
     private static Path real(Path path) {

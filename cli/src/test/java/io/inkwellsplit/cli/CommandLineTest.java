@@ -297,7 +297,7 @@ class CommandLineTest {
             sort patrons.csv --by No then demo                  | 2 | works on no table
             splat patrons.csv                                   | 2 | splat
             split patrons.csv --name Patron --out there.csv     | 5 | there.csv is there already
-            split patrons.csv --name Patron --out patrons.csv --replace | 5 | patrons.csv is the input
+            split patrons.csv --name Patron --out patrons.csv --replace | 2 | cannot be the output
             split patrons.csv --name Patron --out no/where.csv  | 5 | There is no folder
             split patrons.csv --name Patron --out new.csv --review there.csv | 5 | there.csv is there already
             sort patrons.csv --by No --out new.csv --save-job there.csv | 5 | there.csv is there already

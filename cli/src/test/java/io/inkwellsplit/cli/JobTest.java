@@ -62,17 +62,20 @@ class JobTest {
                 "--save-job",
                 "jobs/month.yaml");
         assertThat(first.code()).isZero();
-        assertThat(first.out()).contains("Job: jobs/month.yaml");
+        assertThat(first.out()).contains("Job: jobs/month.yaml", "run it with --within");
         byte[] before = Files.readAllBytes(folder.resolve("out.csv"));
         assertThat(new String(before, java.nio.charset.StandardCharsets.UTF_8)).contains("Ines,Brandt");
         String job = Files.readString(folder.resolve("jobs/month.yaml"));
         assertThat(job).contains("file: ../singers.csv", "- cut:", "into-rows: true", "file: ../out.csv");
         assertThat(schema().validate(json(job))).isEmpty();
-        Result again = inkwell.run("run", "jobs/month.yaml", "--replace");
+        Result again = inkwell.run("run", "jobs/month.yaml", "--within", ".", "--replace");
         assertThat(again.code()).isZero();
         assertThat(Files.readAllBytes(folder.resolve("out.csv"))).isEqualTo(before);
-        assertThat(inkwell.run("run", "jobs/month.yaml").code()).isEqualTo(ExitCodes.OUTPUT);
-        assertThat(inkwell.run("run", "jobs/month.yaml", "--preview").out()).contains("Nothing was written");
+        assertThat(inkwell.run("run", "jobs/month.yaml", "--within", ".").code())
+                .isEqualTo(ExitCodes.OUTPUT);
+        assertThat(inkwell.run("run", "jobs/month.yaml", "--within", ".", "--preview")
+                        .out())
+                .contains("Nothing was written");
         Files.writeString(folder.resolve("july.csv"), "Singer,Voices\nTobias Brandt,Alto\n");
         Result july = inkwell.run("run", "jobs/month.yaml", "--input", "july.csv", "--out", "july-out.csv", "--quiet");
         assertThat(july.out() + july.err()).isEmpty();
@@ -131,7 +134,7 @@ class JobTest {
             """)
     void mistakesAreToldWithTheirPlace(String job, String message) throws Exception {
         Files.writeString(folder.resolve("jobs/job.yaml"), job.replace("\\n", "\n"));
-        Result result = inkwell.run("run", "jobs/job.yaml");
+        Result result = inkwell.run("run", "jobs/job.yaml", "--within", ".");
         assertThat(result.err()).contains(message);
         assertThat(result.code()).isEqualTo(ExitCodes.SETTING);
     }

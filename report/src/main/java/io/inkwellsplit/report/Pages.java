@@ -2,7 +2,7 @@ package io.inkwellsplit.report;
 
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
-import io.inkwellsplit.text.VisibleText;
+import io.inkwellsplit.table.VisibleText;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

@@ -1,10 +1,10 @@
 package io.inkwellsplit.report;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
+import io.inkwellsplit.table.VisibleText;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.correct.ReviewCase.Way;
 import io.inkwellsplit.table.step.Subject;
-import io.inkwellsplit.text.VisibleText;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;

@@ -1,4 +1,4 @@
-package io.inkwellsplit.text;
+package io.inkwellsplit.table;
 
 import java.util.Locale;
 
