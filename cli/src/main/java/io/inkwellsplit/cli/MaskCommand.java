@@ -4,6 +4,7 @@ import io.inkwellsplit.piece.Mask;
 import io.inkwellsplit.piece.Pseudonyms;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.step.HideStep;
 import io.inkwellsplit.table.step.MatchStep;
 import io.inkwellsplit.table.step.Step;
@@ -58,6 +59,13 @@ final class MaskCommand extends TableCommand {
             paramLabel = "NAME",
             description = "The environment variable that holds the key of the pseudonyms.")
     @Nullable String keyVariable;
+
+    @Override
+    void plan(FilePlan plan) {
+        if (keyFile != null) {
+            plan.reads("the file of the key", keyFile);
+        }
+    }
 
     @Override
     List<? extends Step> steps() {

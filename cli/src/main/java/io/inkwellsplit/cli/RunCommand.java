@@ -2,6 +2,8 @@ package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.file.WhenThere;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -85,8 +87,8 @@ final class RunCommand implements Callable<Integer> {
         } else if (replace && !last.contains("--replace")) {
             last.add("--replace");
         }
-        commands.forEach(this::check);
         Within bounds = bounds();
+        commands.forEach(command -> check(command, bounds));
         return Chain.execute(root, commands.stream().map(JobFile.Command::args).toList(), head -> {
             head.job = Optional.of(job);
             head.within = Optional.of(bounds);
@@ -108,12 +110,16 @@ final class RunCommand implements Callable<Integer> {
     }
 
     /** Makes the steps of a command once, so that a bad setting is told with its place before anything is read. */
-    private void check(JobFile.Command command) {
+    private void check(JobFile.Command command, Within bounds) {
         CommandLine line =
                 Main.commandLine(spec.commandLine().getOut(), spec.commandLine().getErr());
         try {
             ParseResult parsed = line.parseArgs(command.args().toArray(String[]::new));
-            ((TableCommand) parsed.subcommand().commandSpec().userObject()).steps();
+            TableCommand step = (TableCommand) parsed.subcommand().commandSpec().userObject();
+            FilePlan files = new FilePlan(WhenThere.REPLACE);
+            step.plan(files);
+            bounds.check(files);
+            step.steps();
         } catch (ParameterException | TableException e) {
             String message = String.valueOf(e.getMessage());
             boolean ends = message.endsWith(".") || message.endsWith("?");

@@ -79,6 +79,10 @@ class BadInputsTest {
                 "outside.yaml",
                 "input: {file: patrons.csv}\nsteps:\n  - split: {name: Patron}\noutput: {file: " + beyond
                         + "/new.csv}\n");
+        write(
+                "outside-key.yaml",
+                "input: {file: patrons.csv}\nsteps:\n  - mask: {column: Patron, pseudonyms: true, key-file: " + beyond
+                        + "/secret.csv}\n");
         Files.writeString(outside.resolve("secret.csv"), PATRONS);
         write("outside-read.yaml", "input: {file: " + beyond + "/secret.csv}\nsteps:\n  - split: {name: Patron}\n");
         Files.write(folder.resolve("latin.csv"), "Patron\nJörg\n".getBytes(StandardCharsets.ISO_8859_1));

@@ -15,7 +15,8 @@ public final class Reliability {
     private final long seed;
     private int failed;
 
-    private Reliability(Path project, long seed) {
+    /** @param project its folder, in which the command line has been built */
+    public Reliability(Path project, long seed) {
         this.project = project;
         this.seed = seed;
     }
@@ -31,7 +32,12 @@ public final class Reliability {
         System.exit(run.failed == 0 ? 0 : 1);
     }
 
-    private void run(String what, double share) throws IOException, InterruptedException {
+    /**
+     * Runs a share, from 0 to 1, of one kind of trial: values, kills, troubles or growth.
+     *
+     * @return how many failures there have been so far
+     */
+    public int run(String what, double share) throws IOException, InterruptedException {
         long start = System.nanoTime();
         switch (what) {
             case "values" -> values((long) (10_000_000 * share));
@@ -41,6 +47,7 @@ public final class Reliability {
             default -> throw new IllegalArgumentException(what + " is none of values, kills, troubles, growth");
         }
         System.out.printf(Locale.ROOT, "  %.0f s%n", (System.nanoTime() - start) / 1e9);
+        return failed;
     }
 
     private void values(long count) throws IOException {
