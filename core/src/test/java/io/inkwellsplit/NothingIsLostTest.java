@@ -92,6 +92,7 @@ class NothingIsLostTest {
             "Shop",
             "\uD800",
             "\u0301",
+            "\u0344",
             "·",
             "…",
             "§");

@@ -308,6 +308,11 @@ final class AddressText {
         return token >= 0 && token < count && labels[token] == part.ordinal();
     }
 
+    /** Returns whether a token is there, and nothing stands between it and the one before. */
+    boolean isGlued(int token) {
+        return token < count && tokens.isGlued(token);
+    }
+
     /** Returns the first token with a label, or -1. */
     int find(AddressPart part) {
         for (int i = 0; i < count; i++) {

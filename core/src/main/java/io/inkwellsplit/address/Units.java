@@ -41,7 +41,7 @@ final class Units {
             text.label(i + 1, i + 2, AddressText.SEPARATOR);
             return i + 2;
         }
-        if (!text.isMark(i + 1, '/') || !text.tokens.isGlued(i + 2)) {
+        if (!text.isMark(i + 1, '/') || !text.isGlued(i + 2)) {
             return i;
         }
         if (country.slash == Country.Slash.UNIT_NUMBER && opensLine && text.isNumber(i + 2) && text.isFreeWord(i + 3)) {
@@ -51,7 +51,7 @@ final class Units {
         }
         if (country.slash == Country.Slash.NUMBER_UNIT && isHouse(text, i) && !opensLine && text.isFree(i + 2)) {
             int end = i + 3;
-            while (text.isMark(end, '/') && text.tokens.isGlued(end) && text.isFree(end + 1)) {
+            while (text.isMark(end, '/') && text.isGlued(end) && text.isFree(end + 1)) {
                 end += 2;
             }
             text.label(i + 1, i + 2, AddressText.SEPARATOR);
@@ -204,9 +204,9 @@ final class Units {
     /** A slash and what is written against it go on with the number: {@code 2/1}. */
     private static int idEnd(AddressText text, int end) {
         if ((text.isMark(end, '/') || text.isMark(end, '-'))
-                && text.tokens.isGlued(end)
+                && text.isGlued(end)
                 && text.isFreeWord(end + 1)
-                && text.tokens.isGlued(end + 1)
+                && text.isGlued(end + 1)
                 && !text.has(end + 1, AddressWord.UNIT)) {
             return end + 2;
         }

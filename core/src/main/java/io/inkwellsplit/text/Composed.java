@@ -29,16 +29,17 @@ final class Composed {
             return asIs(value);
         }
         StringBuilder text = new StringBuilder(value.length());
-        // A few characters become two or three; none becomes more.
-        int[] starts = new int[value.length() * 3 + 1];
+        int[] starts = new int[value.length() + 1];
         for (int from = 0; from < value.length(); ) {
             int end = clusterEnd(value, from);
             String cluster = value.substring(from, end);
-            String composed = Normalizer.normalize(cluster, Normalizer.Form.NFC);
+            String put = Normalizer.normalize(cluster, Normalizer.Form.NFC);
+            // A few characters are taken apart by that form; their pieces have no place of their own.
+            String composed = put.length() > cluster.length() ? cluster : put;
             // What was put together is what stands in front: the letter with its accents.
             int gone = cluster.length() - composed.length();
             for (int i = 0; i < composed.length(); i++) {
-                starts[text.length() + i] = i == 0 ? from : Math.max(from, from + gone + i);
+                starts[text.length() + i] = i == 0 ? from : from + gone + i;
             }
             text.append(composed);
             from = end;

@@ -19,6 +19,8 @@ import java.util.function.Function;
 /** Reads a value in every way there is, and says what is wrong with what comes back. */
 final class ValueCheck {
     private final List<Function<String, Reading>> readers = new ArrayList<>();
+    /** Read in between: what one value leaves in a buffer must not be seen by the next. */
+    private String other = "";
 
     /** @param column values that teach the second reader of each kind */
     ValueCheck(List<String> column) {
@@ -38,6 +40,7 @@ final class ValueCheck {
                 if (problem.isPresent()) {
                     return problem;
                 }
+                reader.apply(other);
                 if (!reader.apply(text).toString().equals(reading.toString())) {
                     return Optional.of("it reads differently the second time");
                 }
@@ -45,6 +48,7 @@ final class ValueCheck {
                     deeply(text, reading);
                 }
             }
+            other = text;
             return Optional.empty();
         } catch (RuntimeException | StackOverflowError e) {
             StackTraceElement[] trace = e.getStackTrace();
