@@ -40,7 +40,7 @@ final class ValueCheck {
                 if (problem.isPresent()) {
                     return problem;
                 }
-                reader.apply(other);
+                readInBetween(reader);
                 if (!reader.apply(text).toString().equals(reading.toString())) {
                     return Optional.of("it reads differently the second time");
                 }
@@ -53,6 +53,12 @@ final class ValueCheck {
         } catch (RuntimeException | StackOverflowError e) {
             StackTraceElement[] trace = e.getStackTrace();
             return Optional.of(e.getClass().getSimpleName() + (trace.length > 0 ? " at " + trace[0] : ""));
+        }
+    }
+
+    private void readInBetween(Function<String, Reading> reader) {
+        if (!reader.apply(other).source().equals(other)) {
+            throw new IllegalStateException("the reading has another source");
         }
     }
 
