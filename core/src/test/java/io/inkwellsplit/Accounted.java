@@ -1,6 +1,5 @@
 package io.inkwellsplit;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
@@ -27,11 +26,11 @@ public final class Accounted {
     }
 
     /** Returns what is wrong with a reading of a text; nothing where all is accounted for. */
-    public static Optional<String> problem(String text, Reading reading) {
+    public static Optional<String> problem(String text, Reading<?> reading) {
         return new Accounted(text).look(reading);
     }
 
-    private Optional<String> look(Reading reading) {
+    private Optional<String> look(Reading<?> reading) {
         if (!reading.source().equals(text)) {
             return Optional.of("the reading has another source");
         }
@@ -39,8 +38,10 @@ public final class Accounted {
             return Optional.of("the confidence is " + reading.confidence());
         }
         BitSet repeated = new BitSet();
-        for (Part part : reading.parts()) {
-            boolean finer = part.key() instanceof NamePart name ? name.isFiner() : ((AddressPart) part.key()).isFiner();
+        for (Part<?> part : reading.parts()) {
+            boolean finer = part.key() instanceof NamePart name
+                    ? name.isFiner()
+                    : part.key().isFiner();
             boolean shared = part.key() == NamePart.SECOND_LAST || part.key() == NamePart.TRUST;
             for (Span span : part.spans()) {
                 if (span.end() > text.length()) {

@@ -18,7 +18,7 @@ public final class CountedWork {
     }
 
     public static void nameAlternatives(String text) {
-        NameSplitter.standard().split(text).alternatives();
+        NameSplitter.standard().alternatives(text);
     }
 
     public static void gatherName(String text) {
@@ -30,7 +30,7 @@ public final class CountedWork {
     }
 
     public static void addressAlternatives(String text) {
-        AddressSplitter.standard().split(text).alternatives();
+        AddressSplitter.standard().alternatives(text);
     }
 
     public static void gatherAddress(String text) {

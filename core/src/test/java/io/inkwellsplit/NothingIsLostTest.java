@@ -134,7 +134,7 @@ class NothingIsLostTest {
                 .isEqualTo(texts(AddressSplitter.standard().split(text)));
     }
 
-    private static Map<String, String> texts(Reading reading) {
+    private static Map<String, String> texts(Reading<?> reading) {
         return reading.parts().stream()
                 .collect(Collectors.toMap(
                         part -> part.key().key(), part -> Normalizer.normalize(part.text(), Normalizer.Form.NFC)));
@@ -200,7 +200,7 @@ class NothingIsLostTest {
                 .flatMap(text -> Arbitraries.of(text, text.replace(" ", "")));
     }
 
-    private static void check(String text, Reading reading) {
+    private static void check(String text, Reading<?> reading) {
         assertThat(Accounted.problem(text, reading))
                 .as("\"%s\" in %s", text, reading)
                 .isEmpty();

@@ -1,9 +1,9 @@
 package io.inkwellsplit.bench;
 
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.address.AddressLearning;
 import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.column.AddressColumn;
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameLearning;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Reading;
@@ -100,9 +100,7 @@ public final class Accuracy {
                 addresses(column, AddressSplitter.standard(), alone);
                 addresses(
                         column,
-                        AddressColumn.learn(
-                                AddressSplitter.standard(),
-                                column.stream().map(Labelled::text).toList()),
+                        AddressSplitter.standard().learn(column.stream().map(Labelled::text).toList()),
                         learned);
             }
             scores.put(name + ", columns, no learning", alone);
@@ -136,11 +134,10 @@ public final class Accuracy {
     private static void names(List<Labelled> column, boolean learn, Score... scores) {
         NameSplitter splitter = NameSplitter.standard();
         if (learn) {
-            splitter = NameColumn.learn(
-                    splitter, column.stream().map(Labelled::text).toList());
+            splitter = splitter.learn(column.stream().map(Labelled::text).toList());
         }
         for (Labelled gold : column) {
-            Reading reading = splitter.split(gold.text());
+            Reading<NamePart> reading = splitter.split(gold.text());
             for (Score score : scores) {
                 score.add(gold, reading, NameLearning.plainParts(reading));
             }
@@ -149,7 +146,7 @@ public final class Accuracy {
 
     private static void addresses(List<Labelled> column, AddressSplitter splitter, Score... scores) {
         for (Labelled gold : column) {
-            Reading reading = splitter.split(gold.text());
+            Reading<AddressPart> reading = splitter.split(gold.text());
             for (Score score : scores) {
                 score.add(gold, reading, AddressLearning.plainParts(reading));
             }

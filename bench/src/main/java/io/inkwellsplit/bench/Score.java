@@ -24,7 +24,7 @@ final class Score {
     private int flagged;
     private int exactUnflagged;
 
-    void add(Labelled gold, Reading reading, Map<String, String> read) {
+    void add(Labelled gold, Reading<?> reading, Map<String, String> read) {
         boolean right = gold.parts().equals(read);
         rows++;
         exact += right ? 1 : 0;

@@ -1,7 +1,8 @@
 package io.inkwellsplit.bench;
 
+import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.training.LabelFile;
@@ -47,7 +48,7 @@ public class SplitBenchmark {
                 .filter(row -> !row.format().equals("abroad"))
                 .map(Labelled::text)
                 .toArray(String[]::new);
-        nameSplitter = NameColumn.learn(NameSplitter.standard(), List.of(names));
+        nameSplitter = NameSplitter.standard().learn(List.of(names));
     }
 
     private static String[] texts(String... lists) {
@@ -59,7 +60,7 @@ public class SplitBenchmark {
 
     /** Reads one name. */
     @Benchmark
-    public Reading name() {
+    public Reading<NamePart> name() {
         next = next + 1 == names.length ? 0 : next + 1;
         return nameSplitter.split(names[next]);
     }
@@ -68,7 +69,7 @@ public class SplitBenchmark {
     @Benchmark
     public void nameParts(Blackhole hole) {
         next = next + 1 == names.length ? 0 : next + 1;
-        Reading reading = nameSplitter.split(names[next]);
+        Reading<NamePart> reading = nameSplitter.split(names[next]);
         for (var part : io.inkwellsplit.table.step.Subject.NAME.usualParts()) {
             hole.consume(reading.text(part));
         }
@@ -76,14 +77,14 @@ public class SplitBenchmark {
 
     /** Reads one address of any country. */
     @Benchmark
-    public Reading addressAnywhere() {
+    public Reading<AddressPart> addressAnywhere() {
         next = next + 1 >= anyAddresses.length ? 0 : next + 1;
         return addressSplitter.split(anyAddresses[next]);
     }
 
     /** Reads one address of the United States or the United Kingdom. */
     @Benchmark
-    public Reading address() {
+    public Reading<AddressPart> address() {
         next = next + 1 >= addresses.length ? 0 : next + 1;
         return addressSplitter.split(addresses[next]);
     }

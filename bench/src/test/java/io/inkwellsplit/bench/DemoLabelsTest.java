@@ -66,7 +66,7 @@ class DemoLabelsTest {
     @Test
     void scoreCountsRowsPartsAndDoubts() {
         Score score = new Score();
-        Reading reading = NameSplitter.standard().split("Ines Brandt");
+        Reading<NamePart> reading = NameSplitter.standard().split("Ines Brandt");
         score.add(
                 new Labelled("Ines Brandt", "a", Map.of("first", "Ines", "last", "Brandt")),
                 reading,

@@ -12,7 +12,7 @@ import java.util.Set;
 final class AddressChecks {
     private final Places places = Places.shipped();
 
-    void check(AddressText text, Ends.Postcode kind, ReadingBuilder builder, Set<Doubt> doubts) {
+    void check(AddressText text, Ends.Postcode kind, ReadingBuilder<AddressPart> builder, Set<Doubt> doubts) {
         int at = text.find(AddressPart.POSTCODE);
         if (at < 0) {
             return;
@@ -40,7 +40,8 @@ final class AddressChecks {
     }
 
     /** The first signs of a postcode say which state it is in. */
-    private static void state(Country country, int state, String code, ReadingBuilder builder, Set<Doubt> doubts) {
+    private static void state(
+            Country country, int state, String code, ReadingBuilder<AddressPart> builder, Set<Doubt> doubts) {
         List<String> starts = country.states.get(state - 1).postcodeStarts();
         if (starts.isEmpty() || startsWithAny(code, starts)) {
             return;
@@ -68,7 +69,7 @@ final class AddressChecks {
     }
 
     private void withGazetteer(
-            AddressText text, Country country, int state, ReadingBuilder builder, Set<Doubt> doubts) {
+            AddressText text, Country country, int state, ReadingBuilder<AddressPart> builder, Set<Doubt> doubts) {
         int number = text.leadingNumber(text.find(AddressPart.POSTCODE));
         CountryPlaces known = places.of(country);
         long states = number < 0 ? 0 : known.statesOf(number);

@@ -1,7 +1,11 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.Evidence;
+import io.inkwellsplit.reading.EvidenceBytes;
+import io.inkwellsplit.reading.EvidenceBytes.Counts;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
+import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * <p>Bounded in size: towns are counted in a fixed table in two places each, and the smaller count is taken. Merging
  * gives the same result in any order. Not safe for use by several threads while it is gathered.
  */
-public final class AddressEvidence {
+public final class AddressEvidence implements Evidence<AddressEvidence> {
     static final AddressEvidence NONE = new AddressEvidence();
 
     private static final int SIZE = 1 << 12;
@@ -175,7 +179,34 @@ public final class AddressEvidence {
         }
     }
 
-    /** Adds what another part of the column says. */
+    private static final int TOTALS = 6;
+
+    /** The countries are told in the order of their codes, which is that of the shipped files. */
+    @Override
+    public byte[] toBytes() {
+        long[] totals = Arrays.copyOf(
+                new long[] {rows, cityFirst, streetFirst, commas, bare, recipients}, TOTALS + countries.length);
+        System.arraycopy(countries, 0, totals, TOTALS, countries.length);
+        return EvidenceBytes.write('A', new Counts(totals, counts));
+    }
+
+    /** Reads what {@link #toBytes} has written. */
+    static AddressEvidence of(byte[] bytes) {
+        AddressEvidence evidence = new AddressEvidence();
+        Counts all = EvidenceBytes.read('A', bytes, TOTALS + evidence.countries.length, 2 * SIZE * KINDS);
+        long[] totals = all.totals();
+        evidence.rows = totals[0];
+        evidence.cityFirst = totals[1];
+        evidence.streetFirst = totals[2];
+        evidence.commas = totals[3];
+        evidence.bare = totals[4];
+        evidence.recipients = totals[5];
+        System.arraycopy(totals, TOTALS, evidence.countries, 0, evidence.countries.length);
+        evidence.counts = all.counts();
+        return evidence;
+    }
+
+    @Override
     public void merge(AddressEvidence other) {
         habits = null;
         rows += other.rows;

@@ -29,10 +29,10 @@ public final class AddressLearning {
     }
 
     /** Returns the plain parts of a reading by key; labels are written so. */
-    public static Map<String, String> plainParts(Reading reading) {
+    public static Map<String, String> plainParts(Reading<AddressPart> reading) {
         Map<String, String> parts = new LinkedHashMap<>();
-        for (Part part : reading.parts()) {
-            if (!((AddressPart) part.key()).isFiner()) {
+        for (Part<AddressPart> part : reading.parts()) {
+            if (!part.key().isFiner()) {
                 parts.put(part.key().key(), part.text());
             }
         }

@@ -6,7 +6,8 @@ import io.inkwellsplit.reading.ReadingBuilder;
 final class AddressParts {
     private AddressParts() {}
 
-    static void place(AddressText text, AddressCandidate candidate, StreetCut cut, ReadingBuilder builder) {
+    static void place(
+            AddressText text, AddressCandidate candidate, StreetCut cut, ReadingBuilder<AddressPart> builder) {
         byte[] labels = candidate.labels;
         for (int i = 0; i < text.count; ) {
             int end = runEnd(text, labels, i);
@@ -50,7 +51,7 @@ final class AddressParts {
         return end;
     }
 
-    private static void street(AddressText text, StreetCut cut, ReadingBuilder builder) {
+    private static void street(AddressText text, StreetCut cut, ReadingBuilder<AddressPart> builder) {
         add(text, cut.numberStart, cut.numberEnd, AddressPart.NUMBER, builder);
         add(text, cut.before, cut.before < 0 ? -1 : cut.before + 1, AddressPart.STREET_PREDIRECTION, builder);
         add(text, cut.nameStart, cut.nameEnd, AddressPart.STREET_NAME, builder);
@@ -58,7 +59,7 @@ final class AddressParts {
         add(text, cut.behind, cut.behind < 0 ? -1 : cut.behind + 1, AddressPart.STREET_POSTDIRECTION, builder);
     }
 
-    private static void unit(AddressText text, int from, int end, ReadingBuilder builder) {
+    private static void unit(AddressText text, int from, int end, ReadingBuilder<AddressPart> builder) {
         int id = from;
         while (id < end && text.has(id, AddressWord.UNIT | AddressWord.UNIT_ALONE)) {
             id++;
@@ -76,7 +77,8 @@ final class AddressParts {
         add(text, plain, end, AddressPart.UNIT_ID, builder);
     }
 
-    private static void add(AddressText text, int from, int end, AddressPart part, ReadingBuilder builder) {
+    private static void add(
+            AddressText text, int from, int end, AddressPart part, ReadingBuilder<AddressPart> builder) {
         if (end > from) {
             builder.add(part, text.tokens.start(from), text.tokens.end(end - 1));
         }

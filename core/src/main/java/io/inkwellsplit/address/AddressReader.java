@@ -17,7 +17,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** The way of one address from text to reading, in order. Holds the buffers, so it is confined to one thread. */
@@ -38,23 +37,16 @@ final class AddressReader {
     private final StreetCut cut = new StreetCut();
     private final AddressChecks checks = new AddressChecks();
     private final Tally sum;
-    private final ReadingBuilder builder;
+    private final ReadingBuilder<AddressPart> builder;
     private Ends.Postcode postcode = Ends.Postcode.NONE;
 
     AddressReader(Weights weights) {
         this.weights = weights;
         this.sum = new Tally(weights.array(), Tally.Recording.SUM);
-        this.builder = new ReadingBuilder(AddressPart.values());
+        this.builder = new ReadingBuilder<>(AddressPart.values());
     }
 
-    /** @param alternatives tells the other readings of the value, when it is asked */
-    Reading read(
-            String source,
-            @Nullable Country told,
-            AddressEvidence evidence,
-            double doubtBelow,
-            Function<String, List<Alternative>> alternatives) {
-        builder.alternatives(alternatives);
+    Reading<AddressPart> read(String source, @Nullable Country told, AddressEvidence evidence, double doubtBelow) {
         if (!propose(source, told, evidence)) {
             return unread(source);
         }
@@ -67,7 +59,7 @@ final class AddressReader {
         return builder.build(confidence, doubts(confidence < doubtBelow));
     }
 
-    private Reading unread(String source) {
+    private Reading<AddressPart> unread(String source) {
         return text.tokens.isTooLong()
                 ? builder.tooLong(source, AddressPart.UNPLACED)
                 : builder.nothing(source, text.tokens);
@@ -85,24 +77,25 @@ final class AddressReader {
         }
     }
 
-    List<Alternative> alternatives(String source, @Nullable Country told, AddressEvidence evidence) {
+    List<Alternative<AddressPart>> alternatives(String source, @Nullable Country told, AddressEvidence evidence) {
         if (!propose(source, told, evidence)) {
-            Reading only = unread(source);
-            return List.of(new Alternative(only.kind(), only.parts(), only.confidence(), List.of()));
+            Reading<AddressPart> only = unread(source);
+            return List.of(new Alternative<>(only.kind(), only.parts(), only.confidence(), List.of()));
         }
         weigh(evidence);
         Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
-        List<Alternative> alternatives = new ArrayList<>();
+        List<Alternative<AddressPart>> alternatives = new ArrayList<>();
         for (int i = 0; i < candidates.size(); i++) {
             AddressCandidate candidate = candidates.get(i);
             place(source, candidate, evidence, tally);
-            alternatives.add(new Alternative(
+            alternatives.add(new Alternative<>(
                     Kind.ADDRESS,
                     builder.build(candidate.probability, NO_DOUBTS).parts(),
                     candidate.probability,
                     reasons(tally.seen())));
         }
-        alternatives.sort(Comparator.comparingDouble(Alternative::probability).reversed());
+        alternatives.sort(Comparator.comparingDouble((Alternative<AddressPart> way) -> way.share())
+                .reversed());
         return alternatives;
     }
 

@@ -2,6 +2,7 @@ package io.inkwellsplit.address;
 
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Splitter;
 import io.inkwellsplit.reading.Weights;
 import java.util.List;
 import java.util.Objects;
@@ -14,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * value that cannot be read gives a reading that says so, never an exception and never null. Immutable and safe for use
  * by several threads. Reading takes time linear in the length of the value.
  */
-public final class AddressSplitter {
+public final class AddressSplitter implements Splitter<AddressPart, AddressEvidence> {
     private static final double DEFAULT_DOUBT_BELOW = 0.97;
 
     private final double doubtBelow;
@@ -74,12 +75,12 @@ public final class AddressSplitter {
         return Countries.shipped().codes();
     }
 
-    /** Adds to the evidence of a column what one of its values says. */
+    @Override
     public void gather(String text, AddressEvidence columnEvidence) {
         READERS.get().gather(Objects.requireNonNull(text, "text"), told, columnEvidence);
     }
 
-    /** Returns a splitter that reads values in the light of their column; the evidence must not change any more. */
+    @Override
     public AddressSplitter inLightOf(AddressEvidence columnEvidence) {
         return new AddressSplitter(doubtBelow, told, columnEvidence);
     }
@@ -88,17 +89,28 @@ public final class AddressSplitter {
         return new AddressReader(Model.WEIGHTS);
     }
 
-    /**
-     * Reads one value.
-     *
-     * @param text an address as somebody wrote it, of any length
-     * @return the likeliest reading; of kind {@code BLANK} where there is nothing to read
-     */
-    public Reading split(String text) {
-        return READERS.get().read(Objects.requireNonNull(text, "text"), told, evidence, doubtBelow, this::alternatives);
+    @Override
+    public Reading<AddressPart> split(String text) {
+        return READERS.get().read(Objects.requireNonNull(text, "text"), told, evidence, doubtBelow);
     }
 
-    private List<Alternative> alternatives(String text) {
-        return newReader().alternatives(text, told, evidence);
+    @Override
+    public List<Alternative<AddressPart>> alternatives(String text) {
+        return READERS.get().alternatives(Objects.requireNonNull(text, "text"), told, evidence);
+    }
+
+    @Override
+    public AddressEvidence newEvidence() {
+        return new AddressEvidence();
+    }
+
+    @Override
+    public AddressEvidence evidence(byte[] bytes) {
+        return AddressEvidence.of(bytes);
+    }
+
+    @Override
+    public AddressSplitter learn(Iterable<String> values) {
+        return (AddressSplitter) Splitter.super.learn(values);
     }
 }

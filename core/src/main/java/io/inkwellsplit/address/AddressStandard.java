@@ -71,7 +71,7 @@ public final class AddressStandard {
     }
 
     /** Returns a part's text by the rules; empty where the reading has no such part. */
-    public String text(Reading reading, AddressPart part) {
+    public String text(Reading<AddressPart> reading, AddressPart part) {
         String text = reading.text(part);
         if (text.isEmpty() || rules.isEmpty()) {
             return text;
@@ -108,8 +108,8 @@ public final class AddressStandard {
     }
 
     /** Puts the words of the street for type and direction in their place, and leaves the rest. */
-    private String street(Reading reading, Country country) {
-        List<Part> parts = new ArrayList<>();
+    private String street(Reading<AddressPart> reading, Country country) {
+        List<Part<AddressPart>> parts = new ArrayList<>();
         reading.part(AddressPart.STREET_POSTDIRECTION).ifPresent(parts::add);
         reading.part(AddressPart.STREET_TYPE).ifPresent(parts::add);
         reading.part(AddressPart.STREET_PREDIRECTION).ifPresent(parts::add);
@@ -117,10 +117,11 @@ public final class AddressStandard {
             reading.part(AddressPart.STREET_NAME).ifPresent(parts::add);
         }
         // From the last to the first, so that the places of the others stay right.
-        parts.sort(Comparator.comparingInt((Part part) -> -part.spans().get(0).start()));
+        parts.sort(Comparator.comparingInt(
+                (Part<AddressPart> part) -> -part.spans().get(0).start()));
         String written = reading.text(AddressPart.STREET);
         String text = cased(written);
-        for (Part part : parts) {
+        for (Part<AddressPart> part : parts) {
             int at = place(written, reading, part);
             if (at >= 0) {
                 int end = at + part.text().length();
@@ -131,7 +132,7 @@ public final class AddressStandard {
     }
 
     /** Returns where a finer part is in the street's text, by how many times the same text stands before it; or -1. */
-    private static int place(String street, Reading reading, Part part) {
+    private static int place(String street, Reading<AddressPart> reading, Part<AddressPart> part) {
         int whole =
                 reading.part(AddressPart.STREET).orElseThrow().spans().get(0).start();
         int at = -1;

@@ -68,7 +68,7 @@ public final class AddressLabel {
     }
 
     /** Returns the lines of a label for an address that was read, in the country it was read as. */
-    public List<String> lines(Reading address) {
+    public List<String> lines(Reading<AddressPart> address) {
         boolean written = address.part(AddressPart.COUNTRY).isPresent();
         return lines(address::text, written ? country(address::text) : address.country(), false);
     }

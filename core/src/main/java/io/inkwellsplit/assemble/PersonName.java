@@ -35,7 +35,7 @@ public final class PersonName implements NameFields.Parts {
     }
 
     /** Returns the name that was read. */
-    public static PersonName of(Reading reading) {
+    public static PersonName of(Reading<NamePart> reading) {
         Map<NamePart, String> parts = new EnumMap<>(NamePart.class);
         for (NamePart part : NamePart.values()) {
             parts.put(part, reading.text(part));

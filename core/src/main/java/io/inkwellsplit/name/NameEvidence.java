@@ -1,5 +1,8 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.reading.Evidence;
+import io.inkwellsplit.reading.EvidenceBytes;
+import io.inkwellsplit.reading.EvidenceBytes.Counts;
 import io.inkwellsplit.text.Tokens;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -13,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * Words are counted by hash in two small tables; a word's count can only be too high, by the rare word that shares both
  * of its places. Gathering is for one thread at a time; reading a gathered evidence is safe for several.
  */
-public final class NameEvidence {
+public final class NameEvidence implements Evidence<NameEvidence> {
     /** Says nothing: for a value that stands alone. */
     static final NameEvidence NONE = new NameEvidence();
 
@@ -137,7 +140,34 @@ public final class NameEvidence {
         }
     }
 
-    /** Adds what another part of the column says. */
+    private static final int TOTALS = 8;
+
+    @Override
+    public byte[] toBytes() {
+        long[] totals = {
+            givenFirst, familyFirst, twoFamilyNames, oneFamilyName, familyInCapitals, oneCase, people, organisations
+        };
+        return EvidenceBytes.write('N', new Counts(totals, counts));
+    }
+
+    /** Reads what {@link #toBytes} has written. */
+    static NameEvidence of(byte[] bytes) {
+        Counts all = EvidenceBytes.read('N', bytes, TOTALS, 2 * ROWS * SIZE);
+        long[] totals = all.totals();
+        NameEvidence evidence = new NameEvidence();
+        evidence.givenFirst = totals[0];
+        evidence.familyFirst = totals[1];
+        evidence.twoFamilyNames = totals[2];
+        evidence.oneFamilyName = totals[3];
+        evidence.familyInCapitals = totals[4];
+        evidence.oneCase = totals[5];
+        evidence.people = totals[6];
+        evidence.organisations = totals[7];
+        evidence.counts = all.counts();
+        return evidence;
+    }
+
+    @Override
     public void merge(NameEvidence other) {
         habits = null;
         givenFirst += other.givenFirst;

@@ -3,7 +3,6 @@ package io.inkwellsplit.name;
 import io.inkwellsplit.reading.Choice;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
-import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Tally;
@@ -21,7 +20,7 @@ public final class NameLearning {
     private final NameReader reader = new NameReader(NameWords.shipped(), Weights.none(NameFeature.class));
     private final NameScorer scorer = new NameScorer();
     private final Tally tally = new Tally(new double[NameFeature.values().length], Recording.SUM_AND_FEATURES);
-    private final ReadingBuilder builder = new ReadingBuilder(NamePart.values());
+    private final ReadingBuilder<NamePart> builder = new ReadingBuilder<>(NamePart.values());
 
     /** Returns the names of the features, in their order. */
     public static List<String> features() {
@@ -45,14 +44,14 @@ public final class NameLearning {
     }
 
     /** Returns the plain parts of a reading by key, and its kind where it is not a person; labels are written so. */
-    public static Map<String, String> plainParts(Reading reading) {
+    public static Map<String, String> plainParts(Reading<NamePart> reading) {
         Map<String, String> parts = new LinkedHashMap<>();
         if (reading.kind() != Kind.PERSON && reading.kind() != Kind.BLANK) {
             parts.put("kind", reading.kind().key());
         }
-        for (Part part : reading.parts()) {
-            PartKey key = part.key();
-            if (!((NamePart) key).isFiner()) {
+        for (Part<NamePart> part : reading.parts()) {
+            NamePart key = part.key();
+            if (!key.isFiner()) {
                 parts.put(key.key(), part.text());
             }
         }

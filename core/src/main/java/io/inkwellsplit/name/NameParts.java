@@ -12,7 +12,7 @@ final class NameParts {
 
     private NameParts() {}
 
-    static void place(String source, NameText text, Candidate candidate, ReadingBuilder builder) {
+    static void place(String source, NameText text, Candidate candidate, ReadingBuilder<NamePart> builder) {
         Kind kind = candidate.kind;
         if (kind == Kind.PERSON && isUnclear(text, candidate)) {
             kind = Kind.UNCLEAR;
@@ -45,7 +45,7 @@ final class NameParts {
         return true;
     }
 
-    private static void run(NameText text, int label, int from, int end, ReadingBuilder builder) {
+    private static void run(NameText text, int label, int from, int end, ReadingBuilder<NamePart> builder) {
         int start = text.tokens.start(from);
         int stop = text.tokens.end(end - 1);
         if (label == NameText.ANNOUNCEMENT) {
@@ -102,7 +102,7 @@ final class NameParts {
      * that something else stands between follow in their order.
      */
     private static void lastName(
-            NameText text, byte[] labels, int label, NamePart into, Layout layout, ReadingBuilder builder) {
+            NameText text, byte[] labels, int label, NamePart into, Layout layout, ReadingBuilder<NamePart> builder) {
         int firstRun = next(text, labels, label, 0);
         if (firstRun < 0) {
             return;
@@ -121,7 +121,7 @@ final class NameParts {
     }
 
     private static void laterRuns(
-            NameText text, byte[] labels, int from, NamePart into, NamePart finer, ReadingBuilder builder) {
+            NameText text, byte[] labels, int from, NamePart into, NamePart finer, ReadingBuilder<NamePart> builder) {
         int label = labels[from - 1];
         for (int run = next(text, labels, label, from); run >= 0; ) {
             int end = runEnd(text, labels, run);
@@ -131,7 +131,7 @@ final class NameParts {
         }
     }
 
-    private static void finer(NameText text, int firstRun, int firstEnd, int offset, ReadingBuilder builder) {
+    private static void finer(NameText text, int firstRun, int firstEnd, int offset, ReadingBuilder<NamePart> builder) {
         int core = firstRun;
         while (core + 1 < firstEnd && isParticle(text, core)) {
             core++;
@@ -151,7 +151,7 @@ final class NameParts {
         return text.has(token, WordInfo.ANY_PARTICLE);
     }
 
-    private static void add(NameText text, int from, int end, NamePart part, ReadingBuilder builder) {
+    private static void add(NameText text, int from, int end, NamePart part, ReadingBuilder<NamePart> builder) {
         builder.add(part, text.tokens.start(from), text.tokens.end(end - 1));
     }
 

@@ -16,7 +16,6 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Function;
 
 /** The way of one name from text to reading, in order. Holds the buffers, so it is confined to one thread. */
 final class NameReader {
@@ -31,7 +30,7 @@ final class NameReader {
     private final CandidatePool<Candidate> candidates = new CandidatePool<>(Candidate::new);
     private final NameScorer scorer = new NameScorer();
     private final Tally sum;
-    private final ReadingBuilder builder;
+    private final ReadingBuilder<NamePart> builder;
     private final NameGatherer gatherer = new NameGatherer();
 
     NameReader(NameWords words, Weights weights) {
@@ -39,13 +38,10 @@ final class NameReader {
         this.weights = weights;
         this.peeler = new Peeler(words);
         this.sum = new Tally(weights.array(), Tally.Recording.SUM);
-        this.builder = new ReadingBuilder(NamePart.values());
+        this.builder = new ReadingBuilder<>(NamePart.values());
     }
 
-    /** @param alternatives tells the other readings of the value, when it is asked */
-    Reading read(
-            String source, NameEvidence evidence, double doubtBelow, Function<String, List<Alternative>> alternatives) {
-        builder.alternatives(alternatives);
+    Reading<NamePart> read(String source, NameEvidence evidence, double doubtBelow) {
         if (!propose(source, evidence)) {
             return unnamed(source);
         }
@@ -55,28 +51,29 @@ final class NameReader {
         return builder.build(confidence, doubts(best, confidence, doubtBelow));
     }
 
-    List<Alternative> alternatives(String source, NameEvidence evidence) {
+    List<Alternative<NamePart>> alternatives(String source, NameEvidence evidence) {
         if (!propose(source, evidence)) {
-            Reading only = unnamed(source);
-            return List.of(new Alternative(only.kind(), only.parts(), only.confidence(), List.of()));
+            Reading<NamePart> only = unnamed(source);
+            return List.of(new Alternative<>(only.kind(), only.parts(), only.confidence(), List.of()));
         }
         weigh(evidence);
         text.ask();
         Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
-        List<Alternative> alternatives = new ArrayList<>();
+        List<Alternative<NamePart>> alternatives = new ArrayList<>();
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
             tally.reset();
             scorer.tally(text, candidate, evidence, tally);
             NameParts.place(source, text, candidate, builder);
             List<Reason> reasons = Reasons.of(text, candidate, evidence.habits(), tally.seen(), weights.array());
-            alternatives.add(new Alternative(
+            alternatives.add(new Alternative<>(
                     candidate.kind,
                     builder.build(candidate.probability, NO_DOUBTS).parts(),
                     candidate.probability,
                     reasons));
         }
-        alternatives.sort(Comparator.comparingDouble(Alternative::probability).reversed());
+        alternatives.sort(Comparator.comparingDouble((Alternative<NamePart> way) -> way.share())
+                .reversed());
         return alternatives;
     }
 
@@ -167,7 +164,7 @@ final class NameReader {
         return label == NamePart.NICKNAME.ordinal();
     }
 
-    private Reading unnamed(String source) {
+    private Reading<NamePart> unnamed(String source) {
         return text.tokens.isTooLong()
                 ? builder.tooLong(source, NamePart.UNPLACED)
                 : builder.nothing(source, text.tokens);

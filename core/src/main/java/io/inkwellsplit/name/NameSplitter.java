@@ -2,6 +2,7 @@ package io.inkwellsplit.name;
 
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Splitter;
 import io.inkwellsplit.reading.Weights;
 import java.util.List;
 import java.util.Objects;
@@ -13,7 +14,7 @@ import java.util.Objects;
  * value that cannot be read gives a reading that says so, never an exception and never null. Immutable and safe for use
  * by several threads. Reading takes time linear in the length of the value.
  */
-public final class NameSplitter {
+public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
     private static final double DEFAULT_DOUBT_BELOW = 0.98;
 
     private final double doubtBelow;
@@ -53,12 +54,12 @@ public final class NameSplitter {
         return new NameSplitter(confidence, evidence);
     }
 
-    /** Adds to the evidence of a column what one of its values says. */
+    @Override
     public void gather(String text, NameEvidence columnEvidence) {
         READERS.get().gather(Objects.requireNonNull(text, "text"), columnEvidence);
     }
 
-    /** Returns a splitter that reads values in the light of their column; the evidence must not change any more. */
+    @Override
     public NameSplitter inLightOf(NameEvidence columnEvidence) {
         return new NameSplitter(doubtBelow, columnEvidence);
     }
@@ -67,17 +68,28 @@ public final class NameSplitter {
         return new NameReader(NameWords.shipped(), Model.WEIGHTS);
     }
 
-    /**
-     * Reads one value.
-     *
-     * @param text a name as somebody wrote it, of any length
-     * @return the likeliest reading; of kind {@code BLANK} where there is nothing to read
-     */
-    public Reading split(String text) {
-        return READERS.get().read(Objects.requireNonNull(text, "text"), evidence, doubtBelow, this::alternatives);
+    @Override
+    public Reading<NamePart> split(String text) {
+        return READERS.get().read(Objects.requireNonNull(text, "text"), evidence, doubtBelow);
     }
 
-    private List<Alternative> alternatives(String text) {
-        return newReader().alternatives(text, evidence);
+    @Override
+    public List<Alternative<NamePart>> alternatives(String text) {
+        return READERS.get().alternatives(Objects.requireNonNull(text, "text"), evidence);
+    }
+
+    @Override
+    public NameEvidence newEvidence() {
+        return new NameEvidence();
+    }
+
+    @Override
+    public NameEvidence evidence(byte[] bytes) {
+        return NameEvidence.of(bytes);
+    }
+
+    @Override
+    public NameSplitter learn(Iterable<String> values) {
+        return (NameSplitter) Splitter.super.learn(values);
     }
 }

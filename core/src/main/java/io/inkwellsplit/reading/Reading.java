@@ -1,20 +1,25 @@
 package io.inkwellsplit.reading;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 
 /**
  * How one value was understood: its parts, how sure that is, and what a person may want to look at.
  *
  * <p>Parts keep the spelling, case and punctuation of the source; every letter, digit and symbol of the source is in
- * a part, in {@code unplaced}, or in a word that only announces a part ({@link #announcements}). Immutable.
+ * a part, in {@code unplaced}, or in a word that only announces a part ({@link #announcements}). Immutable; it holds nothing
+ * of the splitter that made it. Two readings are equal when all that they say of the same source is.
+ *
+ * @param <P> the keys of names or of addresses
  */
-public final class Reading {
+public final class Reading<P extends PartKey> {
     /** Stands for a key in the places of a reading: words such as {@code c/o} that announce a part. */
     static final int ANNOUNCEMENT = -1;
 
@@ -28,17 +33,15 @@ public final class Reading {
 
     private final double confidence;
     private final Set<Doubt> doubts;
-    private final List<Suggestion> suggestions;
-    private final Function<String, List<Alternative>> alternatives;
+    private final List<Suggestion<P>> suggestions;
 
-    Reading(ReadingBuilder builder, double confidence, Set<Doubt> doubts) {
+    Reading(ReadingBuilder<P> builder, double confidence, Set<Doubt> doubts) {
         this.source = builder.source;
         this.kind = builder.kind;
         this.country = builder.country;
         this.keys = builder.keys;
         this.places = builder.places();
         this.present = present(places);
-        this.alternatives = builder.alternatives;
         this.suggestions = builder.suggestions;
         this.confidence = confidence;
         this.doubts = doubts;
@@ -77,7 +80,7 @@ public final class Reading {
     }
 
     /** Returns values that parts are likely to mean where they contradict each other; empty where nothing is offered. */
-    public List<Suggestion> suggestions() {
+    public List<Suggestion<P>> suggestions() {
         return Collections.unmodifiableList(suggestions);
     }
 
@@ -86,7 +89,7 @@ public final class Reading {
      *
      * <p>Costs time linear in the number of parts.
      */
-    public String text(PartKey key) {
+    public String text(P key) {
         if (!has(key)) {
             return "";
         }
@@ -106,7 +109,7 @@ public final class Reading {
     }
 
     private boolean has(PartKey key) {
-        return (present >>> key.ordinal() & 1) != 0;
+        return isOurs(key) && (present >>> key.ordinal() & 1) != 0;
     }
 
     /** A piece directly behind its neighbour ({@code 太} and {@code 郎}) follows without a blank. */
@@ -156,20 +159,72 @@ public final class Reading {
     }
 
     /** Returns a part with its places in the source, or nothing where the value has no such part. */
-    public Optional<Part> part(PartKey key) {
+    public Optional<Part<P>> part(P key) {
         if (!has(key)) {
             return Optional.empty();
         }
-        return Optional.of(new Part(key, text(key), spans(key.ordinal())));
+        return Optional.of(new Part<>(key, text(key), spans(key.ordinal())));
     }
 
     /** Returns all parts, in the order of their keys; finer parts repeat what the plain ones hold. */
-    public List<Part> parts() {
-        List<Part> parts = new ArrayList<>();
+    @SuppressWarnings("unchecked") // The keys are those of this kind of reading.
+    public List<Part<P>> parts() {
+        List<Part<P>> parts = new ArrayList<>();
         for (PartKey key : keys) {
-            part(key).ifPresent(parts::add);
+            part((P) key).ifPresent(parts::add);
         }
         return parts;
+    }
+
+    /** Returns the parts that are no finer parts: together they hold every piece once. */
+    public List<Part<P>> plainParts() {
+        return parts().stream().filter(part -> !part.key().isFiner()).toList();
+    }
+
+    /** A piece of a value that is in a part. */
+    public record Mark<P extends PartKey>(P key, Span span) {}
+
+    /**
+     * Returns the pieces of the plain parts as they stand in the source, from left to right. Where two people share a name,
+     * or a trust is the organisation, the first of the two keys holds it.
+     */
+    public List<Mark<P>> marks() {
+        List<Mark<P>> marks = new ArrayList<>();
+        for (Part<P> part : plainParts()) {
+            for (Span span : part.spans()) {
+                if (marks.stream().noneMatch(mark -> mark.span().overlaps(span))) {
+                    marks.add(new Mark<>(part.key(), span));
+                }
+            }
+        }
+        marks.sort(Comparator.comparingInt(mark -> mark.span().start()));
+        return marks;
+    }
+
+    /**
+     * Returns this reading as one that can be asked for any key, for those who treat names and addresses alike; a key of the
+     * other kind has no text.
+     */
+    @SuppressWarnings("unchecked") // A key is looked at before it is used, and nothing can be put in.
+    public Reading<PartKey> ofAnyKind() {
+        return (Reading<PartKey>) this;
+    }
+
+    /**
+     * Returns this reading as one of names or of addresses, which it must be.
+     *
+     * @throws IllegalArgumentException if its keys are others
+     */
+    @SuppressWarnings("unchecked") // The keys are looked at.
+    public <Q extends PartKey> Reading<Q> ofKind(Class<Q> kind) {
+        if (!kind.isInstance(keys[0])) {
+            throw new IllegalArgumentException("this reading has no " + kind.getSimpleName());
+        }
+        return (Reading<Q>) this;
+    }
+
+    private boolean isOurs(PartKey key) {
+        return key.ordinal() < keys.length && keys[key.ordinal()] == key;
     }
 
     /** Returns where words stand that announce a part and are in none, such as {@code c/o}, {@code née}, {@code &}. */
@@ -185,21 +240,30 @@ public final class Reading {
         return spans;
     }
 
-    /**
-     * Returns the ways in which the value was weighed, likeliest first, each with its reasons.
-     *
-     * <p>The value is read once more for this, which costs several times what reading it did.
-     */
-    public List<Alternative> alternatives() {
-        return alternatives.apply(source);
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Reading<?> reading
+                && source.equals(reading.source)
+                && kind == reading.kind
+                && country.equals(reading.country)
+                && Arrays.equals(keys, reading.keys)
+                && Arrays.equals(places, reading.places)
+                && Double.compare(confidence, reading.confidence) == 0
+                && doubts.equals(reading.doubts)
+                && suggestions.equals(reading.suggestions);
     }
 
-    /** Returns the kind, the parts and the confidence; meant for people who debug. */
+    @Override
+    public int hashCode() {
+        return Objects.hash(source, kind, Arrays.hashCode(places));
+    }
+
+    /** Returns the kind, which parts there are and the confidence, but no text: names and addresses are personal data. */
     @Override
     public String toString() {
         StringBuilder text = new StringBuilder(kind.key());
-        for (Part part : parts()) {
-            text.append(' ').append(part.key().key()).append('=').append(part.text());
+        for (Part<P> part : parts()) {
+            text.append(' ').append(part.key().key()).append(part.spans());
         }
         return text.append(String.format(Locale.ROOT, " (%.3f)", confidence)).toString();
     }

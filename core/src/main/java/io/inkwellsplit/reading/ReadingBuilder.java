@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,28 +13,22 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>Reused from value to value, so that only the reading itself is new. Confined to one thread.
  */
-public final class ReadingBuilder {
+public final class ReadingBuilder<P extends PartKey> {
     final PartKey[] keys;
-    Function<String, List<Alternative>> alternatives = value -> List.of();
     String source = "";
     Kind kind = Kind.UNCLEAR;
     String country = "";
     private @Nullable Tokens tokens;
     private int[] buffer = new int[64];
     private int size;
-    List<Suggestion> suggestions = List.of();
+    List<Suggestion<P>> suggestions = List.of();
 
     /** @param keys every key of the parts, by ordinal */
-    public ReadingBuilder(PartKey[] keys) {
+    public ReadingBuilder(P[] keys) {
         if (keys.length > Long.SIZE) {
             throw new IllegalArgumentException("a reading keeps a bit for each part, so it can have " + Long.SIZE);
         }
         this.keys = keys;
-    }
-
-    /** Sets what reads a value again for its other readings; until then there are none. */
-    public void alternatives(Function<String, List<Alternative>> read) {
-        alternatives = read;
     }
 
     /**
@@ -59,7 +52,7 @@ public final class ReadingBuilder {
     }
 
     /** Returns the reading of a value that is too long to be one: all of it stands unplaced. */
-    public Reading tooLong(String newSource, PartKey unplaced) {
+    public Reading<P> tooLong(String newSource, P unplaced) {
         start(newSource, Kind.UNCLEAR);
         int from = 0;
         int end = newSource.length();
@@ -78,7 +71,7 @@ public final class ReadingBuilder {
     }
 
     /** Returns the reading of a value that {@link Nothing} finds to be nothing: it has no part. */
-    public Reading nothing(String newSource, Tokens read) {
+    public Reading<P> nothing(String newSource, Tokens read) {
         start(newSource, Kind.BLANK, read);
         for (int i = 0; i < read.count(); i++) {
             addAnnouncement(read.start(i), read.end(i));
@@ -96,12 +89,12 @@ public final class ReadingBuilder {
     }
 
     /** Adds a piece of a part; pieces of one part are added in the order in which its text is to be read. */
-    public void add(PartKey key, int start, int end) {
+    public void add(P key, int start, int end) {
         add(key.ordinal(), start, end);
     }
 
     /** Adds the pieces of a part to another one as well: {@code Brandt} is the last name of both in a couple. */
-    public void addAlso(PartKey key, PartKey of) {
+    public void addAlso(P key, P of) {
         int end = size;
         for (int i = 0; i < end; i += 3) {
             if (buffer[i] == of.ordinal()) {
@@ -137,15 +130,15 @@ public final class ReadingBuilder {
     }
 
     /** Offers a value that a part is likely to mean; the part itself stays as it is written. */
-    public void suggest(PartKey part, String value) {
+    public void suggest(P part, String value) {
         if (suggestions.isEmpty()) {
             suggestions = new ArrayList<>();
         }
-        suggestions.add(new Suggestion(part, value));
+        suggestions.add(new Suggestion<>(part, value));
     }
 
     /** Returns whether a part has any piece so far. */
-    public boolean has(PartKey key) {
+    public boolean has(P key) {
         for (int i = 0; i < size; i += 3) {
             if (buffer[i] == key.ordinal()) {
                 return true;
@@ -160,7 +153,7 @@ public final class ReadingBuilder {
      * @param confidence 0 to 1
      * @param doubts kept, not copied: the caller gives it away
      */
-    public Reading build(double confidence, Set<Doubt> doubts) {
-        return new Reading(this, confidence, doubts);
+    public Reading<P> build(double confidence, Set<Doubt> doubts) {
+        return new Reading<>(this, confidence, doubts);
     }
 }

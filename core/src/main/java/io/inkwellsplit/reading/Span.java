@@ -13,4 +13,14 @@ public record Span(int start, int end) {
             throw new IllegalArgumentException("no span from " + start + " to " + end);
         }
     }
+
+    /** Returns whether a character is in both. */
+    public boolean overlaps(Span other) {
+        return start < other.end && other.start < end;
+    }
+
+    @Override
+    public String toString() {
+        return start + "-" + end;
+    }
 }

@@ -2,7 +2,6 @@ package io.inkwellsplit.address;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
@@ -31,9 +30,9 @@ class AddressSplitterTest {
             14 Harbour Lane Wexcombe = street:14 Harbour Lane city:Wexcombe
             """)
     void readsAddresses(String text, String expected) {
-        Reading reading = AddressSplitter.standard().split(text);
+        Reading<AddressPart> reading = AddressSplitter.standard().split(text);
         assertThat(reading.parts().stream()
-                        .filter(part -> !((AddressPart) part.key()).isFiner())
+                        .filter(part -> !part.key().isFiner())
                         .map(part -> part.key().key() + ":" + part.text())
                         .collect(Collectors.joining(" ")))
                 .isEqualTo(expected);
@@ -41,10 +40,8 @@ class AddressSplitterTest {
 
     @Test
     void cutsStreetAndUnitFiner() {
-        Reading reading = AddressSplitter.standard().split("12½ N Main St SE Apt B, Wexcombe, IL 62701");
-        assertThat(reading.parts().stream()
-                        .filter(part -> ((AddressPart) part.key()).isFiner())
-                        .map(Part::text))
+        Reading<AddressPart> reading = AddressSplitter.standard().split("12½ N Main St SE Apt B, Wexcombe, IL 62701");
+        assertThat(reading.parts().stream().filter(part -> part.key().isFiner()).map(Part::text))
                 .containsExactly("12½", "N", "Main", "St", "SE", "Apt", "B");
     }
 
@@ -63,7 +60,7 @@ class AddressSplitterTest {
             """)
     void cutsFinerWhereverTheCountryHasThem(String text, String expected) {
         assertThat(AddressSplitter.standard().split(text).parts().stream()
-                        .filter(part -> ((AddressPart) part.key()).isFiner())
+                        .filter(part -> part.key().isFiner())
                         .map(part -> part.key().key() + "=" + part.text())
                         .collect(Collectors.joining(" ")))
                 .isEqualTo(expected);
@@ -76,9 +73,9 @@ class AddressSplitterTest {
         assertThat(splitter.split("PO Box 12, CO 80911").doubts()).contains(Doubt.NO_CITY);
         assertThat(splitter.split("7 Ferry Place, Reykjavik, Iceland").doubts()).contains(Doubt.OTHER_COUNTRY);
         assertThat(splitter.split(" , ").kind()).isEqualTo(Kind.BLANK);
-        assertThat(splitter.split("14 Harbour Lane Wexcombe").alternatives())
+        assertThat(splitter.alternatives("14 Harbour Lane Wexcombe"))
                 .hasSizeGreaterThan(1)
-                .extracting(Alternative::kind)
+                .extracting(way -> way.kind())
                 .containsOnly(Kind.ADDRESS);
     }
 }

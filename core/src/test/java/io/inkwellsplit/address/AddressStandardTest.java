@@ -43,7 +43,7 @@ class AddressStandardTest {
                     .findFirst()
                     .orElseThrow());
         }
-        Reading reading = AddressSplitter.standard().split(text);
+        Reading<AddressPart> reading = AddressSplitter.standard().split(text);
         assertThat(standard.text(reading, AddressPart.valueOf(part.toUpperCase(Locale.ROOT))))
                 .isEqualTo(expected);
     }
@@ -69,7 +69,7 @@ class AddressStandardTest {
             5 Elm St, Tokyo 1000001, Iceland            | other-country  |
             """)
     void doubtsWhatContradicts(String text, String doubt, String suggestion) {
-        Reading reading = AddressSplitter.standard().doubtBelow(0).split(text);
+        Reading<AddressPart> reading = AddressSplitter.standard().doubtBelow(0).split(text);
         assertThat(reading.doubts().stream().map(one -> one.code()).collect(Collectors.joining(",")))
                 .isEqualTo(doubt == null ? "" : doubt);
         assertThat(reading.suggestions().stream()

@@ -31,7 +31,7 @@ class AddressLabelTest {
             US | 3 Nanjing Road, Shanghai, China             | 3 Nanjing Road;Shanghai;CHINA
             """)
     void writesLabels(String home, String address, String expected) {
-        Reading reading = AddressSplitter.standard().split(address);
+        Reading<AddressPart> reading = AddressSplitter.standard().split(address);
         assertThat(AddressLabel.from(home).lines(reading)).containsExactly(expected.split(";"));
     }
 

@@ -2,7 +2,6 @@ package io.inkwellsplit.name;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.text.Resources;
 import io.inkwellsplit.text.Resources.Line;
 import java.util.ArrayList;
@@ -49,7 +48,7 @@ class HardNamesTest {
         for (int i = 0; i < 30; i++) {
             column.addAll(COLUMNS.getOrDefault(setting, List.of()));
         }
-        return NameColumn.learn(NameSplitter.standard(), column);
+        return NameSplitter.standard().learn(column);
     }
 
     @Test

@@ -3,7 +3,6 @@ package io.inkwellsplit.name;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
@@ -22,7 +21,7 @@ class NameSplitterTest {
 
     @Test
     void partsKnowTheirPlaces() {
-        Reading reading = splitter.split("Meulen, Odalys van der");
+        Reading<NamePart> reading = splitter.split("Meulen, Odalys van der");
         assertThat(reading.part(NamePart.LAST)).hasValueSatisfying(part -> {
             assertThat(part.text()).isEqualTo("van der Meulen");
             assertThat(part.spans()).containsExactly(new Span(15, 22), new Span(0, 6));
@@ -34,7 +33,7 @@ class NameSplitterTest {
 
     @Test
     void announcementsAreInNoPart() {
-        Reading reading = splitter.split("Ines Brandt c/o Tobias Wren");
+        Reading<NamePart> reading = splitter.split("Ines Brandt c/o Tobias Wren");
         assertThat(reading.text(NamePart.CARE_OF)).isEqualTo("Tobias Wren");
         assertThat(reading.announcements()).containsExactly(new Span(12, 15));
     }
@@ -59,30 +58,28 @@ class NameSplitterTest {
     @Test
     void explainsInWords() {
         List<String> column = Collections.nCopies(40, "MILLER KAREN");
-        Reading reading = NameColumn.learn(splitter, column).split("MARLOW JAMES");
-        List<Alternative> alternatives = reading.alternatives();
+        List<Alternative<NamePart>> alternatives = splitter.learn(column).alternatives("MARLOW JAMES");
         assertThat(alternatives)
                 .hasSizeGreaterThan(1)
-                .isSortedAccordingTo((a, b) -> Double.compare(b.probability(), a.probability()));
-        assertThat(alternatives.stream().mapToDouble(Alternative::probability).sum())
-                .isBetween(0.999, 1.001);
+                .isSortedAccordingTo((a, b) -> Double.compare(b.share(), a.share()));
+        assertThat(alternatives.stream().mapToDouble(Alternative::share).sum()).isBetween(0.999, 1.001);
         assertThat(alternatives.get(0).reasons())
                 .extracting(Reason::sentence)
                 .anyMatch(s -> s.matches("“JAMES” is a given name \\d+ times as often as a family name"))
                 .contains("the column writes the family name first");
-        assertThat(splitter.split("-").alternatives())
+        assertThat(splitter.alternatives("-"))
                 .singleElement()
-                .extracting(Alternative::kind)
+                .extracting(way -> way.kind())
                 .isEqualTo(Kind.BLANK);
     }
 
     @Test
     void columnTeachesTheOrder() {
         List<String> column = Collections.nCopies(40, "MILLER KAREN");
-        assertThat(NameColumn.learn(splitter, column).split("MARLOW JAMES").text(NamePart.FIRST))
+        assertThat(splitter.learn(column).split("MARLOW JAMES").text(NamePart.FIRST))
                 .isEqualTo("JAMES");
         List<String> other = Collections.nCopies(40, "KAREN MILLER");
-        assertThat(NameColumn.learn(splitter, other).split("MARLOW JAMES").text(NamePart.FIRST))
+        assertThat(splitter.learn(other).split("MARLOW JAMES").text(NamePart.FIRST))
                 .isEqualTo("MARLOW");
     }
 

@@ -3,7 +3,6 @@ package io.inkwellsplit.examples;
 import io.inkwellsplit.assemble.NameFormatter;
 import io.inkwellsplit.assemble.NameStyle;
 import io.inkwellsplit.assemble.PersonName;
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameSplitter;
 import java.text.Collator;
 import java.util.List;
@@ -23,7 +22,7 @@ public final class IndexInTwoAlphabets {
                 "Zoë Fairweather-Jessop",
                 "Анна Орлова",
                 "Tobias Brandt");
-        NameSplitter splitter = NameColumn.learn(NameSplitter.standard(), singers);
+        NameSplitter splitter = NameSplitter.standard().learn(singers);
         index("In Latin letters", Locale.ENGLISH, Character.UnicodeScript.LATIN, singers, splitter);
         index("In Cyrillic letters", Locale.forLanguageTag("ru"), Character.UnicodeScript.CYRILLIC, singers, splitter);
     }

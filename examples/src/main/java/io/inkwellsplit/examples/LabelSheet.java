@@ -37,7 +37,7 @@ public final class LabelSheet {
     }
 
     private static List<String> label(String name, String address) {
-        Reading patron = NameSplitter.standard().split(name);
+        Reading<AddressPart> patron = NameSplitter.standard().split(name);
         List<String> lines = new ArrayList<>();
         lines.add(ReadyPattern.named("couple-full").format(PersonName.of(patron)));
         lines.addAll(AddressLabel.from("GB").lines(AddressSplitter.standard().split(address)));

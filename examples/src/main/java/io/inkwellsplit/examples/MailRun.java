@@ -6,7 +6,6 @@ import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.assemble.ReadyPattern;
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameSplitter;
 import java.util.List;
 import java.util.Map;
@@ -32,9 +31,8 @@ public final class MailRun {
                 List.of("Mr. & Mrs. Tobias Brandt", "Flat 2/1, 14 Harbour Lane, Wexcombe, Kent CT5 1AB, UK"),
                 List.of("Odalys van der Meulen", "Musterstraße 7a, 50667 Köln, Germany"),
                 List.of("Harlow & Sons LLC", "PO Box 112, Grass Valley, CA 95945"));
-        NameSplitter names = NameColumn.learn(
-                NameSplitter.standard(),
-                patrons.stream().map(patron -> patron.get(0)).toList());
+        NameSplitter names = NameSplitter.standard()
+                .learn(patrons.stream().map(patron -> patron.get(0)).toList());
         Template letter = Mustache.compiler().escapeHTML(false).compile(LETTER);
         AddressLabel labels = AddressLabel.from("US");
         for (List<String> patron : patrons) {

@@ -1,6 +1,5 @@
 package io.inkwellsplit.examples;
 
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Reading;
@@ -22,9 +21,9 @@ public final class SplitAColumn {
                 "CARTER MICHAEL",
                 "MITCHELL GEORGE",
                 "ROBERTS PETER");
-        NameSplitter splitter = NameColumn.learn(NameSplitter.standard(), roll);
+        NameSplitter splitter = NameSplitter.standard().learn(roll);
         for (String name : roll) {
-            Reading reading = splitter.split(name);
+            Reading<NamePart> reading = splitter.split(name);
             System.out.printf(
                     "%-18s first: %-8s last: %s%n", name, reading.text(NamePart.FIRST), reading.text(NamePart.LAST));
         }

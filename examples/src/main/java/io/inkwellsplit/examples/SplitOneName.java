@@ -11,15 +11,15 @@ public final class SplitOneName {
     private SplitOneName() {}
 
     public static void main(String[] args) {
-        Reading reading = NameSplitter.standard().split("van der Meulen, Dr. Odalys W. \"Dot\"");
-        for (Part part : reading.parts()) {
+        Reading<NamePart> reading = NameSplitter.standard().split("van der Meulen, Dr. Odalys W. \"Dot\"");
+        for (Part<NamePart> part : reading.parts()) {
             System.out.println(part.key().title() + ": " + part.text());
         }
         System.out.printf("Confidence: %.2f, doubts: %s%n", reading.confidence(), reading.doubts());
         System.out.println("Sorted under: " + reading.text(NamePart.LAST_CORE));
 
-        Alternative best =
-                NameSplitter.standard().split("Marlow James").alternatives().get(0);
+        Alternative<NamePart> best =
+                NameSplitter.standard().alternatives("Marlow James").get(0);
         System.out.println("Marlow James is read as " + best.parts().get(0).text() + ", because:");
         best.reasons().forEach(reason -> System.out.printf("  %+.1f %s%n", reason.weight(), reason.sentence()));
     }

@@ -4,7 +4,6 @@ import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.address.AddressStandard.Rule;
-import io.inkwellsplit.column.AddressColumn;
 import io.inkwellsplit.reading.Reading;
 import java.util.List;
 
@@ -18,14 +17,14 @@ public final class StandardiseAddresses {
                 "3 Quay Street Wexcombe",
                 "5 North Elm Street, Barre, Vermont 5641",
                 "Musterstr. 7a, 2. OG, 50667 Köln");
-        AddressSplitter splitter = AddressColumn.learn(AddressSplitter.standard(), hosts);
+        AddressSplitter splitter = AddressSplitter.standard().learn(hosts);
         AddressStandard standard = AddressStandard.asWritten()
                 .with(Rule.STATE_CODE)
                 .with(Rule.STREET_FULL)
                 .with(Rule.POSTCODE)
                 .with(Rule.CASE);
         for (String host : hosts) {
-            Reading reading = splitter.split(host);
+            Reading<AddressPart> reading = splitter.split(host);
             System.out.println(reading.country() + ": " + standard.text(reading, AddressPart.STREET) + " | "
                     + standard.text(reading, AddressPart.CITY) + " | " + standard.text(reading, AddressPart.POSTCODE));
             reading.doubts().forEach(doubt -> System.out.println("    " + doubt.sentence()));

@@ -1,7 +1,9 @@
 package io.inkwellsplit.report;
 
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.ReadingWatch;
+import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.survey.ColumnReadings;
 import io.inkwellsplit.table.survey.ReadingCounter;
 import java.util.LinkedHashMap;
@@ -12,7 +14,7 @@ public final class RunWatch implements ReadingWatch {
     private final Map<String, ReadingCounter> counters = new LinkedHashMap<>();
 
     @Override
-    public void add(String column, Reading reading) {
+    public void add(String column, Reading<PartKey> reading, Ways ways) {
         counters.computeIfAbsent(column, title -> new ReadingCounter()).add(reading);
     }
 

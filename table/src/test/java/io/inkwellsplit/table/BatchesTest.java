@@ -3,6 +3,7 @@ package io.inkwellsplit.table;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.step.AssembleStep;
@@ -105,7 +106,7 @@ class BatchesTest {
         List<String> watched = new ArrayList<>();
         ReadingWatch watch = new ReadingWatch() {
             @Override
-            public void add(String column, Reading reading) {
+            public void add(String column, Reading<PartKey> reading, Ways ways) {
                 watched.add(column + ": " + reading);
             }
 

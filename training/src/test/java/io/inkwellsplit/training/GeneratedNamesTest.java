@@ -2,7 +2,6 @@ package io.inkwellsplit.training;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameLearning;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.training.NameSets.Set;
@@ -64,8 +63,7 @@ class GeneratedNamesTest {
             List<Labelled> column = sets.column(set);
             NameSplitter splitter = NameSplitter.standard();
             if (learn) {
-                splitter = NameColumn.learn(
-                        splitter, column.stream().map(Labelled::text).toList());
+                splitter = splitter.learn(column.stream().map(Labelled::text).toList());
             }
             for (Labelled row : column) {
                 rows++;

@@ -1,8 +1,6 @@
 package io.inkwellsplit.bench.reliability;
 
 import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.column.AddressColumn;
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameSplitter;
 import java.util.List;
 
@@ -34,8 +32,8 @@ final class Growth {
     static double overColumns(int columns) {
         long early = 0;
         for (int i = 0; i < columns; i++) {
-            NameColumn.learn(NameSplitter.standard(), NAMES).split("Thorne Ada");
-            AddressColumn.learn(AddressSplitter.standard(), ADDRESSES).split("5 Elm St, Barre");
+            NameSplitter.standard().learn(NAMES).split("Thorne Ada");
+            AddressSplitter.standard().learn(ADDRESSES).split("5 Elm St, Barre");
             if (i == columns / 10) {
                 early = used();
             }

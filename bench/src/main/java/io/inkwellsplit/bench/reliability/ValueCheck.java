@@ -6,46 +6,46 @@ import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.assemble.ReadyPattern;
 import io.inkwellsplit.casing.TidyCase;
-import io.inkwellsplit.column.AddressColumn;
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.Splitter;
+import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.address.AddressPart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 
 /** Reads a value in every way there is, and says what is wrong with what comes back. */
 final class ValueCheck {
-    private final List<Function<String, Reading>> readers = new ArrayList<>();
+    private final List<Splitter<?, ?>> readers = new ArrayList<>();
     /** Read in between: what one value leaves in a buffer must not be seen by the next. */
     private String other = "";
 
     /** @param column values that teach the second reader of each kind */
     ValueCheck(List<String> column) {
-        readers.add(NameSplitter.standard()::split);
-        readers.add(NameColumn.learn(NameSplitter.standard(), column)::split);
-        readers.add(AddressSplitter.standard()::split);
-        readers.add(AddressColumn.learn(AddressSplitter.standard(), column)::split);
-        readers.add(AddressSplitter.standard().country("JP")::split);
+        readers.add(NameSplitter.standard());
+        readers.add(NameSplitter.standard().learn(column));
+        readers.add(AddressSplitter.standard());
+        readers.add(AddressSplitter.standard().learn(column));
+        readers.add(AddressSplitter.standard().country("JP"));
     }
 
     /** Returns what is wrong; nothing where all is well. */
     Optional<String> problem(String text, boolean deeply) {
         try {
-            for (Function<String, Reading> reader : readers) {
-                Reading reading = reader.apply(text);
+            for (Splitter<?, ?> reader : readers) {
+                Reading<?> reading = reader.split(text);
                 Optional<String> problem = Accounted.problem(text, reading);
                 if (problem.isPresent()) {
                     return problem;
                 }
                 readInBetween(reader);
-                if (!reader.apply(text).toString().equals(reading.toString())) {
+                if (!reader.split(text).equals(reading)) {
                     return Optional.of("it reads differently the second time");
                 }
                 if (deeply) {
-                    deeply(text, reading);
+                    deeply(text, reader, reading);
                 }
             }
             other = text;
@@ -56,28 +56,28 @@ final class ValueCheck {
         }
     }
 
-    private void readInBetween(Function<String, Reading> reader) {
-        if (!reader.apply(other).source().equals(other)) {
+    private void readInBetween(Splitter<?, ?> reader) {
+        if (!reader.split(other).source().equals(other)) {
             throw new IllegalStateException("the reading has another source");
         }
     }
 
     /** Everything that is made of a reading, too. */
-    private static void deeply(String text, Reading reading) {
-        for (Alternative way : reading.alternatives()) {
-            if (!(way.probability() >= 0 && way.probability() <= 1)) {
-                throw new IllegalStateException("a probability of " + way.probability());
+    private static void deeply(String text, Splitter<?, ?> reader, Reading<?> reading) {
+        for (Alternative<?> way : reader.alternatives(text)) {
+            if (!(way.share() >= 0 && way.share() <= 1)) {
+                throw new IllegalStateException("a share of " + way.share());
             }
         }
         TidyCase.names().apply(text);
         TidyCase.addresses().apply(text);
-        if (reading.country().isEmpty()) {
-            PersonName person = PersonName.of(reading);
+        if (reader instanceof NameSplitter) {
+            PersonName person = PersonName.of(reading.ofKind(NamePart.class));
             for (ReadyPattern pattern : ReadyPattern.all()) {
                 pattern.format(person);
             }
         } else {
-            AddressLabel.from("US").lines(reading);
+            AddressLabel.from("US").lines(reading.ofKind(AddressPart.class));
         }
     }
 

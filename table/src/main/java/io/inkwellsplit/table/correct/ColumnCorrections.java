@@ -10,6 +10,7 @@ import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
+import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.correct.Correction.Scope;
 import io.inkwellsplit.table.survey.ValueShape;
 import java.util.ArrayList;
@@ -95,43 +96,47 @@ public final class ColumnCorrections {
                 .forEach((key, text) -> evidence.teach(text, (AddressPart) key, TEACHES_VALUE)));
     }
 
-    /** Reads a value: as a correction says, or as the column's reader does. */
-    public Reading read(String value, Function<String, Reading> reader) {
+    /**
+     * Reads a value: as a correction says, or as the column's reader does.
+     *
+     * @param ways tells in which ways the reader weighed a value
+     */
+    public Reading<PartKey> read(String value, Function<String, Reading<PartKey>> reader, Ways ways) {
         Correction whole = values.get(Correction.plain(value));
         if (whole != null) {
-            Optional<Reading> reading = made.of(reader.apply(value), parts(whole));
+            Optional<Reading<PartKey>> reading = made.of(reader.apply(value), parts(whole), ways);
             if (reading.isPresent()) {
                 return counted(whole, reading.get());
             }
         }
         Correction shape = shapes.isEmpty() ? null : shapes.get(ValueShape.of(value.strip()));
         if (shape != null) {
-            Optional<Reading> reading = made.of(reader.apply(value), byShape(value, shape.is()));
+            Optional<Reading<PartKey>> reading = made.of(reader.apply(value), byShape(value, shape.is()), ways);
             if (reading.isPresent()) {
                 return counted(shape, reading.get());
             }
         }
-        Reading reading = reader.apply(value);
+        Reading<PartKey> reading = reader.apply(value);
         for (Correction word : words) {
-            reading = withWord(reading, word);
+            reading = withWord(reading, word, ways);
         }
         return reading;
     }
 
-    private Reading counted(Correction correction, Reading reading) {
+    private Reading<PartKey> counted(Correction correction, Reading<PartKey> reading) {
         matched.merge(correction, 1L, Long::sum);
         corrected++;
         return reading;
     }
 
-    private Reading withWord(Reading reading, Correction word) {
+    private Reading<PartKey> withWord(Reading<PartKey> reading, Correction word, Ways ways) {
         Optional<Span> place = find(reading.source(), word.text());
         Optional<PartKey> key = made.key(word.is());
         if (place.isEmpty() || key.isEmpty()) {
             return reading;
         }
         if (holds(reading.parts(), key.get(), place.get())) {
-            double sure = amongThoseWith(reading, key.get(), place.get());
+            double sure = amongThoseWith(reading, key.get(), place.get(), ways);
             if (sure < SETTLES) {
                 matched.merge(word, 1L, Long::sum);
                 return reading;
@@ -141,7 +146,7 @@ public final class ColumnCorrections {
         if (standsAround(reading, place.get())) {
             return reading;
         }
-        for (Alternative alternative : reading.alternatives()) {
+        for (Alternative<PartKey> alternative : ways.of(reading.source())) {
             if (holds(alternative.parts(), key.get(), place.get())) {
                 return counted(word, made.of(reading, alternative));
             }
@@ -150,7 +155,7 @@ public final class ColumnCorrections {
     }
 
     /** Whether words are in a remark or an organisation: there they say nothing of the name or the place itself. */
-    private static boolean standsAround(Reading reading, Span words) {
+    private static boolean standsAround(Reading<PartKey> reading, Span words) {
         return reading.parts().stream()
                 .filter(part -> part.key().isLayer() || part.key() == NamePart.ORGANISATION)
                 .flatMap(part -> part.spans().stream())
@@ -158,19 +163,19 @@ public final class ColumnCorrections {
     }
 
     /** How likely a close reading is once the ways are out that contradict a person; 0 where it was no close call. */
-    private static double amongThoseWith(Reading reading, PartKey key, Span words) {
+    private static double amongThoseWith(Reading<PartKey> reading, PartKey key, Span words, Ways ways) {
         if (!reading.doubts().contains(Doubt.CLOSE_CALL)) {
             return 0;
         }
-        double[] likely = reading.alternatives().stream()
+        double[] likely = ways.of(reading.source()).stream()
                 .filter(way -> holds(way.parts(), key, words))
-                .mapToDouble(Alternative::probability)
+                .mapToDouble(Alternative::share)
                 .toArray();
         return likely.length == 0 ? 0 : likely[0] / Arrays.stream(likely).sum();
     }
 
     /** Whether a part holds some words in one of its pieces; a first name is one in the second person of a couple, too. */
-    private static boolean holds(List<Part> parts, PartKey key, Span words) {
+    private static boolean holds(List<Part<PartKey>> parts, PartKey key, Span words) {
         return parts.stream()
                 .filter(part -> part.key() == key || part.key().key().equals(SECOND + key.key()))
                 .flatMap(part -> part.spans().stream())

@@ -10,6 +10,7 @@ import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Span;
+import io.inkwellsplit.table.Ways;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -54,9 +55,9 @@ final class CorrectedReading {
         return Optional.empty();
     }
 
-    /** Returns a reading of parts by key where nothing is known of the value yet; see {@link #of(Reading, Map)}. */
-    Optional<Reading> of(String value, Map<PartKey, String> parts) {
-        return of(builder(value, usual).build(1, Set.of()), parts);
+    /** Returns a reading of parts by key where nothing is known of the value yet; see {@link #of(Reading, Map, Ways)}. */
+    Optional<Reading<PartKey>> of(String value, Map<PartKey, String> parts) {
+        return of(builder(value, usual).build(1, Set.of()), parts, none -> List.of());
     }
 
     /**
@@ -64,11 +65,12 @@ final class CorrectedReading {
      * unless it announces a part, such as {@code and}.
      *
      * @param read how the value was read without the correction
+     * @param ways tells in which ways it was weighed
      */
-    Optional<Reading> of(Reading read, Map<PartKey, String> told) {
+    Optional<Reading<PartKey>> of(Reading<PartKey> read, Map<PartKey, String> told, Ways ways) {
         String value = read.source();
         Map<PartKey, String> parts = ofBoth(told);
-        ReadingBuilder builder = builder(value, kind(read, parts));
+        ReadingBuilder<PartKey> builder = builder(value, kind(read, parts));
         builder.country(read.country());
         boolean[] taken = new boolean[value.length()];
         for (Map.Entry<PartKey, String> part : parts.entrySet()) {
@@ -95,7 +97,7 @@ final class CorrectedReading {
         addUnplaced(value, taken, builder);
         // Each once: what two people share would come twice.
         Set<Piece> finer = new LinkedHashSet<>();
-        parts.forEach((key, text) -> addFiner(read, key, text, finer));
+        parts.forEach((key, text) -> addFiner(read, ways, key, text, finer));
         finer.forEach(piece ->
                 builder.add(piece.key(), piece.place().start(), piece.place().end()));
         return Optional.of(builder.build(1, Set.of()));
@@ -130,8 +132,8 @@ final class CorrectedReading {
     }
 
     /** Takes the pieces of a part, such as the house number of a street, from the likeliest way that has that very part. */
-    private static void addFiner(Reading read, PartKey key, String text, Set<Piece> finer) {
-        Stream.concat(Stream.of(read.parts()), read.alternatives().stream().map(Alternative::parts))
+    private static void addFiner(Reading<PartKey> read, Ways ways, PartKey key, String text, Set<Piece> finer) {
+        Stream.concat(Stream.of(read.parts()), ways.of(read.source()).stream().map(Alternative::parts))
                 .filter(way -> way.stream()
                         .anyMatch(part -> part.key() == key && part.text().equals(text)))
                 .findFirst()
@@ -141,12 +143,12 @@ final class CorrectedReading {
     /** A piece of a finer part. */
     private record Piece(PartKey key, Span place) {}
 
-    private static void addFiner(List<Part> way, PartKey key, Set<Piece> finer) {
+    private static void addFiner(List<Part<PartKey>> way, PartKey key, Set<Piece> finer) {
         List<Span> whole = way.stream()
                 .filter(part -> part.key() == key)
                 .flatMap(part -> part.spans().stream())
                 .toList();
-        for (Part part : way) {
+        for (Part<PartKey> part : way) {
             for (Span piece : part.spans()) {
                 boolean inside =
                         whole.stream().anyMatch(span -> span.start() <= piece.start() && piece.end() <= span.end());
@@ -158,7 +160,7 @@ final class CorrectedReading {
     }
 
     /** A trust or a role without a name stays what it was read as. */
-    private Kind kind(Reading read, Map<PartKey, String> parts) {
+    private Kind kind(Reading<PartKey> read, Map<PartKey, String> parts) {
         boolean couple = parts.keySet().stream().anyMatch(key -> key.key().startsWith(SECOND));
         if (parts.containsKey(NamePart.ORGANISATION)) {
             return Kind.ORGANISATION;
@@ -167,8 +169,8 @@ final class CorrectedReading {
         return couple ? Kind.COUPLE : named ? usual : read.kind();
     }
 
-    private ReadingBuilder builder(String value, Kind kind) {
-        ReadingBuilder builder = new ReadingBuilder(keys);
+    private ReadingBuilder<PartKey> builder(String value, Kind kind) {
+        ReadingBuilder<PartKey> builder = new ReadingBuilder<>(keys);
         builder.start(value, kind);
         return builder;
     }
@@ -211,7 +213,7 @@ final class CorrectedReading {
         return Character.isLetterOrDigit(piece.charAt(at < 0 ? piece.length() - 1 : at));
     }
 
-    private void addUnplaced(String value, boolean[] taken, ReadingBuilder builder) {
+    private void addUnplaced(String value, boolean[] taken, ReadingBuilder<PartKey> builder) {
         int i = 0;
         while (i < value.length()) {
             int start = i;
@@ -236,19 +238,19 @@ final class CorrectedReading {
     }
 
     /** Returns a reading as one of its alternatives. */
-    Reading of(Reading read, Alternative alternative) {
-        ReadingBuilder builder = builder(read.source(), alternative.kind());
+    Reading<PartKey> of(Reading<PartKey> read, Alternative<PartKey> alternative) {
+        ReadingBuilder<PartKey> builder = builder(read.source(), alternative.kind());
         builder.country(read.country());
         announce(read, alternative.parts(), builder);
-        for (Part part : alternative.parts()) {
+        for (Part<PartKey> part : alternative.parts()) {
             part.spans().forEach(span -> builder.add(part.key(), span.start(), span.end()));
         }
         return builder.build(1, Set.of());
     }
 
     /** Returns a reading with more confidence, and not as a close call; all else stays. */
-    Reading surer(Reading reading, double confidence) {
-        ReadingBuilder builder = builder(reading.source(), reading.kind());
+    Reading<PartKey> surer(Reading<PartKey> reading, double confidence) {
+        ReadingBuilder<PartKey> builder = builder(reading.source(), reading.kind());
         builder.country(reading.country());
         reading.parts()
                 .forEach(part -> part.spans().forEach(span -> builder.add(part.key(), span.start(), span.end())));
@@ -261,7 +263,7 @@ final class CorrectedReading {
     }
 
     /** Keeps the words that only announce a part, unless they are in one now. */
-    private static void announce(Reading read, List<Part> parts, ReadingBuilder builder) {
+    private static void announce(Reading<PartKey> read, List<Part<PartKey>> parts, ReadingBuilder<PartKey> builder) {
         for (Span word : read.announcements()) {
             boolean taken = parts.stream()
                     .flatMap(part -> part.spans().stream())
@@ -273,12 +275,12 @@ final class CorrectedReading {
     }
 
     /** Returns a reading in which some words are a part, and are taken out of all others. */
-    Reading with(Reading reading, PartKey key, Span words) {
-        ReadingBuilder builder = builder(reading.source(), reading.kind());
+    Reading<PartKey> with(Reading<PartKey> reading, PartKey key, Span words) {
+        ReadingBuilder<PartKey> builder = builder(reading.source(), reading.kind());
         builder.country(reading.country());
-        announce(reading, List.of(new Part(key, "", List.of(words))), builder);
+        announce(reading, List.of(new Part<>(key, "", List.of(words))), builder);
         boolean added = false;
-        for (Part part : reading.parts()) {
+        for (Part<PartKey> part : reading.parts()) {
             List<Span> spans = new ArrayList<>();
             for (Span span : part.spans()) {
                 cut(reading.source(), span, words, spans);

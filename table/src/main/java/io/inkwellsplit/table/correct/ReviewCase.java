@@ -2,6 +2,7 @@ package io.inkwellsplit.table.correct;
 
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Span;
 import io.inkwellsplit.table.survey.ColumnReadings.Mark;
 import java.util.ArrayList;
@@ -33,11 +34,11 @@ public record ReviewCase(List<String> cells, List<Way> ways) {
     }
 
     /** Writes ways as texts, a way each, so that a sorter can hold them. */
-    static List<String> written(List<Alternative> ways) {
+    static List<String> written(List<Alternative<PartKey>> ways) {
         List<String> all = new ArrayList<>();
-        for (Alternative way : ways.subList(0, Math.min(WAYS, ways.size()))) {
-            StringBuilder text = new StringBuilder(String.format(Locale.ROOT, "%.3f", way.probability()));
-            for (Part part : way.parts()) {
+        for (Alternative<PartKey> way : ways.subList(0, Math.min(WAYS, ways.size()))) {
+            StringBuilder text = new StringBuilder(String.format(Locale.ROOT, "%.3f", way.share()));
+            for (Part<PartKey> part : way.parts()) {
                 if (!part.key().isFiner()) {
                     for (Span span : part.spans()) {
                         text.append(' ')

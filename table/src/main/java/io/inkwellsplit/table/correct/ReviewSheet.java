@@ -4,10 +4,12 @@ import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Reason;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.RowSink;
+import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.sort.RowSorter;
 import io.inkwellsplit.table.sort.SortKey;
 import io.inkwellsplit.table.sort.SortKey.Direction;
@@ -66,12 +68,12 @@ public final class ReviewSheet implements ReadingWatch {
 
     /** Adds a reading if it is doubtful. */
     @Override
-    public void add(String column, Reading reading) {
+    public void add(String column, Reading<PartKey> reading, Ways weighed) {
         if (reading.doubts().isEmpty()) {
             return;
         }
         String doubts = reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; "));
-        List<Alternative> ways = reading.alternatives();
+        List<Alternative<PartKey>> ways = weighed.of(reading.source());
         ByteArrayOutputStream key = new ByteArrayOutputStream();
         exact.add(column, Direction.RISING, key);
         exact.add(reading.source(), Direction.RISING, key);
@@ -89,7 +91,7 @@ public final class ReviewSheet implements ReadingWatch {
                 String.format(Locale.ROOT, "%.3f", reading.confidence()),
                 parts(reading.parts()),
                 ways.size() > 1 ? parts(ways.get(1).parts()) : "",
-                ways.size() > 1 ? String.format(Locale.ROOT, "%.3f", ways.get(1).probability()) : "",
+                ways.size() > 1 ? String.format(Locale.ROOT, "%.3f", ways.get(1).share()) : "",
                 why(reading, ways)));
         String group = group(cells);
         if (groups.size() < MOST_GROUPS || groups.containsKey(group)) {
@@ -105,14 +107,14 @@ public final class ReviewSheet implements ReadingWatch {
         return cells.get(COLUMN) + "\t" + look + "\t" + cells.get(DOUBTS);
     }
 
-    private static String parts(List<Part> parts) {
+    private static String parts(List<Part<PartKey>> parts) {
         return parts.stream()
                 .filter(part -> !part.key().isFiner())
                 .map(part -> part.key().key() + "=" + part.text())
                 .collect(Collectors.joining("; "));
     }
 
-    private static String why(Reading reading, List<Alternative> ways) {
+    private static String why(Reading<PartKey> reading, List<Alternative<PartKey>> ways) {
         String doubts = reading.doubts().stream().map(Doubt::sentence).collect(Collectors.joining(" "));
         if (ways.isEmpty()) {
             return doubts;

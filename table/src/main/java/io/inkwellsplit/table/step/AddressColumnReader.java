@@ -2,7 +2,10 @@ package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.address.AddressEvidence;
 import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.correct.ColumnCorrections;
 
 /** Reads a column of addresses, in the light of the column. */
@@ -30,7 +33,14 @@ final class AddressColumnReader implements ColumnReader {
     }
 
     @Override
-    public Reading read(String value) {
-        return splitter.split(value);
+    public Reading<PartKey> read(String value) {
+        return splitter.split(value).ofAnyKind();
+    }
+
+    @Override
+    public Ways ways() {
+        return value -> splitter.alternatives(value).stream()
+                .map(Alternative::ofAnyKind)
+                .toList();
     }
 }

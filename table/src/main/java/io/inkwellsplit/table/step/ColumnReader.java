@@ -1,6 +1,8 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.correct.ColumnCorrections;
 
 /** Reads the values of one column, after it has seen what the column says. */
@@ -15,5 +17,8 @@ interface ColumnReader {
     void teach(ColumnCorrections corrections);
 
     /** Reads a value. */
-    Reading read(String value);
+    Reading<PartKey> read(String value);
+
+    /** Returns what tells the ways in which values were weighed. */
+    Ways ways();
 }

@@ -3,6 +3,7 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Reason;
 import io.inkwellsplit.reading.Suggestion;
@@ -22,15 +23,17 @@ import java.util.stream.Collectors;
 public final class Explanation {
     private static final int WAYS = 4;
 
-    private final Reading reading;
+    private final Reading<PartKey> reading;
+    private final List<Alternative<PartKey>> ways;
 
-    private Explanation(Reading reading) {
-        this.reading = reading;
+    private Explanation(ColumnReader reader, String value) {
+        this.reading = reader.read(value);
+        this.ways = reader.ways().of(value);
     }
 
     /** Explains a value by itself; {@code country} is that of an address which names none. */
     public static Explanation of(Subject subject, String value, Optional<String> country) {
-        return new Explanation(subject.reader(OptionalDouble.empty(), country).read(value));
+        return new Explanation(subject.reader(OptionalDouble.empty(), country), value);
     }
 
     /**
@@ -57,7 +60,7 @@ public final class Explanation {
         if (!found) {
             throw Settings.refuse("There is no row " + row + " to explain, or it has too many or too few cells.");
         }
-        return new Explanation(reader.read(value));
+        return new Explanation(reader, value);
     }
 
     /** Returns it for people. */
@@ -66,7 +69,7 @@ public final class Explanation {
         lines.add("\"" + reading.source() + "\" is read as " + reading.kind().key()
                 + (reading.country().isEmpty() ? "" : " in " + reading.country())
                 + String.format(Locale.ROOT, ", confidence %.3f", reading.confidence()));
-        for (Part part : reading.parts()) {
+        for (Part<PartKey> part : reading.parts()) {
             String places = part.spans().stream()
                     .map(span -> (span.start() + 1) + "–" + span.end())
                     .collect(Collectors.joining(", "));
@@ -76,17 +79,16 @@ public final class Explanation {
         for (Doubt doubt : reading.doubts()) {
             lines.add("  doubt " + doubt.code() + ": " + doubt.sentence());
         }
-        for (Suggestion suggestion : reading.suggestions()) {
+        for (Suggestion<PartKey> suggestion : reading.suggestions()) {
             lines.add("  suggested " + suggestion.part().key() + ": " + suggestion.value());
         }
-        List<Alternative> ways = reading.alternatives();
         lines.add(ways.size() < 2 ? "There was one way to read it." : ways.size() + " ways to read it were weighed:");
         for (int i = 0; i < Math.min(WAYS, ways.size()); i++) {
-            Alternative way = ways.get(i);
+            Alternative<PartKey> way = ways.get(i);
             lines.add(String.format(
                     Locale.ROOT,
                     "  %.3f  %s",
-                    way.probability(),
+                    way.share(),
                     way.parts().stream()
                             .filter(part -> !part.key().isFiner())
                             .map(part -> part.key().key() + "=" + part.text())
@@ -110,21 +112,21 @@ public final class Explanation {
         Map<String, Object> suggestions = new LinkedHashMap<>();
         reading.suggestions().forEach(one -> suggestions.put(one.part().key(), one.value()));
         data.put("suggestions", suggestions);
-        List<Object> ways = new ArrayList<>();
-        for (Alternative way : reading.alternatives()) {
+        List<Object> told = new ArrayList<>();
+        for (Alternative<PartKey> way : ways) {
             Map<String, Object> one = new LinkedHashMap<>();
-            one.put("probability", way.probability());
+            one.put("share", way.share());
             one.put("parts", parts(way.parts()));
             one.put("reasons", way.reasons());
-            ways.add(one);
+            told.add(one);
         }
-        data.put("ways", ways);
+        data.put("ways", told);
         return data;
     }
 
-    private static List<Object> parts(List<Part> parts) {
+    private static List<Object> parts(List<Part<PartKey>> parts) {
         List<Object> all = new ArrayList<>();
-        for (Part part : parts) {
+        for (Part<PartKey> part : parts) {
             Map<String, Object> one = new LinkedHashMap<>();
             one.put("key", part.key().key());
             one.put("text", part.text());

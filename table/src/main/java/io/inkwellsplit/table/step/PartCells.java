@@ -86,7 +86,7 @@ final class PartCells {
     }
 
     /** Adds the cells of a reading. */
-    void add(Reading reading, List<String> out) {
+    void add(Reading<PartKey> reading, List<String> out) {
         if (kind) {
             out.add(reading.kind().key());
         }
@@ -101,11 +101,13 @@ final class PartCells {
         }
     }
 
-    private String text(Reading reading, PartKey part) {
-        return part instanceof AddressPart address ? standard.text(reading, address) : reading.text(part);
+    private String text(Reading<PartKey> reading, PartKey part) {
+        return part instanceof AddressPart address
+                ? standard.text(reading.ofKind(AddressPart.class), address)
+                : reading.text(part);
     }
 
-    private void checks(Reading reading, List<String> out) {
+    private void checks(Reading<PartKey> reading, List<String> out) {
         boolean empty = reading.kind() == Kind.BLANK;
         out.add(empty ? "" : CONFIDENCES[(int) Math.round(reading.confidence() * (CONFIDENCES.length - 1))]);
         out.add(
@@ -123,7 +125,7 @@ final class PartCells {
     }
 
     /** What has no column of its own, labelled; finer parts repeat others and are left out. */
-    private String remarks(Reading reading) {
+    private String remarks(Reading<PartKey> reading) {
         @Nullable StringBuilder text = null;
         if (!kind && reading.kind() != subject.expected() && reading.kind() != Kind.BLANK) {
             text = remark(null, vocabulary.of(Extra.KIND), reading.kind().key());

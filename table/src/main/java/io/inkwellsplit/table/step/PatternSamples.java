@@ -7,7 +7,6 @@ import io.inkwellsplit.assemble.ReadyPattern;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.pattern.Writing;
-import io.inkwellsplit.reading.Reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -63,7 +62,6 @@ public final class PatternSamples {
     }
 
     private static PersonName person(String text) {
-        Reading reading = NameSplitter.standard().split(text);
-        return PersonName.of(reading);
+        return PersonName.of(NameSplitter.standard().split(text));
     }
 }

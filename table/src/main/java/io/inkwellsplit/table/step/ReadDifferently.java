@@ -2,6 +2,7 @@ package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Reason;
 import java.util.Comparator;
@@ -36,29 +37,29 @@ public final class ReadDifferently {
 
     /** Returns why a text got other parts, in a sentence without a full stop. */
     public String whyOtherParts(String value) {
-        Reading was = before.read(value);
-        Reading is = now.read(value);
+        Reading<PartKey> was = before.read(value);
+        Reading<PartKey> is = now.read(value);
         String then = parts(was.parts());
         String today = parts(is.parts());
-        return then.equals(today) ? SETTING : "the column has changed" + reasons(was, is, today, then);
+        return then.equals(today) ? SETTING : "the column has changed" + reasons(value, today, then);
     }
 
     /** Returns why a text got other doubts although its parts are the same, in a sentence without a full stop. */
     public String whyOtherDoubts(String value) {
-        Reading was = before.read(value);
-        Reading is = now.read(value);
+        Reading<PartKey> was = before.read(value);
+        Reading<PartKey> is = now.read(value);
         if (was.doubts().equals(is.doubts())) {
             return SETTING;
         }
-        String rival =
-                is.alternatives().size() > 1 ? parts(is.alternatives().get(1).parts()) : "";
-        return "the column has changed" + reasons(was, is, parts(is.parts()), rival);
+        List<Alternative<PartKey>> ways = now.ways().of(value);
+        String rival = ways.size() > 1 ? parts(ways.get(1).parts()) : "";
+        return "the column has changed" + reasons(value, parts(is.parts()), rival);
     }
 
     /** What has moved most between two ways to read the text. */
-    private static String reasons(Reading was, Reading is, String way, String rival) {
-        Map<String, Double> then = favour(was, way, rival);
-        Map<String, Double> today = favour(is, way, rival);
+    private String reasons(String value, String way, String rival) {
+        Map<String, Double> then = favour(before.ways().of(value), way, rival);
+        Map<String, Double> today = favour(now.ways().of(value), way, rival);
         Set<String> sentences = new TreeSet<>(then.keySet());
         sentences.addAll(today.keySet());
         String reasons = sentences.stream()
@@ -73,9 +74,9 @@ public final class ReadDifferently {
     }
 
     /** What speaks, in one of the columns, for a way to read the text against a rival. */
-    private static Map<String, Double> favour(Reading column, String wanted, String rival) {
+    private static Map<String, Double> favour(List<Alternative<PartKey>> ways, String wanted, String rival) {
         Map<String, Double> favour = new HashMap<>();
-        for (Alternative way : column.alternatives()) {
+        for (Alternative<PartKey> way : ways) {
             String parts = parts(way.parts());
             double sign = parts.equals(wanted) ? 1 : parts.equals(rival) ? -1 : 0;
             way.reasons().forEach(reason -> favour.merge(reason.sentence(), sign * reason.weight(), Double::sum));
@@ -83,7 +84,7 @@ public final class ReadDifferently {
         return favour;
     }
 
-    private static String parts(List<Part> parts) {
+    private static String parts(List<Part<PartKey>> parts) {
         return parts.stream()
                 .filter(part -> !part.key().isFiner())
                 .map(part -> part.key().key() + "=" + part.text())

@@ -3,6 +3,7 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.correct.ColumnCorrections;
@@ -28,7 +29,7 @@ public final class SplitColumn {
     private final ColumnCorrections corrections;
     private final List<ReadingWatch> watches;
     private final Telling telling;
-    private List<Reading> untold = new ArrayList<>();
+    private List<Reading<PartKey>> untold = new ArrayList<>();
     private final List<String> titles = new ArrayList<>();
     private final List<String> plainTitles = new ArrayList<>();
     private final Map<String, String> meanings = new HashMap<>();
@@ -112,14 +113,14 @@ public final class SplitColumn {
 
     /** Returns what tells those who look on of the readings since the last call. */
     Runnable toTell() {
-        List<Reading> readings = untold;
+        List<Reading<PartKey>> readings = untold;
         untold = new ArrayList<>();
         return () -> readings.forEach(this::tell);
     }
 
-    private void tell(Reading reading) {
+    private void tell(Reading<PartKey> reading) {
         for (ReadingWatch watch : watches) {
-            watch.add(source, reading);
+            watch.add(source, reading, reader.ways());
         }
     }
 
@@ -172,7 +173,8 @@ public final class SplitColumn {
     }
 
     void split(String value, List<String> out) {
-        Reading reading = corrections.isEmpty() ? reader.read(value) : corrections.read(value, reader::read);
+        Reading<PartKey> reading =
+                corrections.isEmpty() ? reader.read(value) : corrections.read(value, reader::read, reader.ways());
         count(reading);
         if (telling == Telling.AT_ONCE) {
             tell(reading);
@@ -191,7 +193,7 @@ public final class SplitColumn {
         doubtful = 0;
     }
 
-    private void count(Reading reading) {
+    private void count(Reading<PartKey> reading) {
         if (reading.kind() == Kind.BLANK) {
             blank++;
             return;

@@ -3,6 +3,7 @@ package io.inkwellsplit.table.survey;
 import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameEvidence;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.piece.LikelySeparator;
 import io.inkwellsplit.piece.Tidying;
@@ -102,14 +103,14 @@ final class ColumnCounter {
     private void read(String text) {
         read++;
         NameSplitter.standard().gather(text, names);
-        Reading name = NameSplitter.standard().split(text);
+        Reading<NamePart> name = NameSplitter.standard().split(text);
         boolean two = name.kind() == Kind.COUPLE
                 || name.kind() == Kind.PERSON && text.indexOf(' ') > 0 && name.confidence() > 0.5;
         people += two ? 1 : 0;
         boolean oneComma = text.indexOf(',') > 0 && text.indexOf(',') == text.lastIndexOf(',');
         commaPeople += two && oneComma && name.confidence() > SURE ? 1 : 0;
         if (text.chars().anyMatch(Character::isDigit)) {
-            Reading address = AddressSplitter.standard().split(text);
+            Reading<AddressPart> address = AddressSplitter.standard().split(text);
             boolean street = address.part(AddressPart.STREET).isPresent()
                     || address.part(AddressPart.BOX).isPresent();
             boolean place = address.part(AddressPart.CITY).isPresent()

@@ -1,8 +1,6 @@
 package io.inkwellsplit.table.survey;
 
 import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.column.AddressColumn;
-import io.inkwellsplit.column.NameColumn;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
@@ -94,11 +92,11 @@ public record ColumnReadings(
         Iterable<String> values = () -> new ColumnValues(source, column.index());
         ReadingCounter counter = new ReadingCounter();
         if (column.holds() == Holds.NAMES) {
-            NameSplitter names = NameColumn.learn(NameSplitter.standard(), values);
-            values.forEach(value -> counter.add(names.split(value)));
+            NameSplitter names = NameSplitter.standard().learn(values);
+            values.forEach(value -> counter.add(names.split(value).ofAnyKind()));
         } else if (column.holds() == Holds.ADDRESSES) {
-            AddressSplitter addresses = AddressColumn.learn(AddressSplitter.standard(), values);
-            values.forEach(value -> counter.add(addresses.split(value)));
+            AddressSplitter addresses = AddressSplitter.standard().learn(values);
+            values.forEach(value -> counter.add(addresses.split(value).ofAnyKind()));
         } else {
             throw new IllegalArgumentException(
                     column.title() + " holds " + column.holds().key());

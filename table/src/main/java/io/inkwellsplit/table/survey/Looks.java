@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.survey;
 
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.survey.ColumnReadings.ShapeReading;
 import java.util.ArrayList;
@@ -12,10 +13,10 @@ import java.util.stream.Collectors;
 /** Counts readings by how they look, and keeps the first one of each look; its size is bounded. */
 final class Looks {
     private final Shapes shapes = new Shapes();
-    private final Map<String, Reading> examples = new HashMap<>();
+    private final Map<String, Reading<PartKey>> examples = new HashMap<>();
     private final Map<String, Long> doubtful = new HashMap<>();
 
-    void add(String look, Reading reading) {
+    void add(String look, Reading<PartKey> reading) {
         if (shapes.add(look, reading.source().strip())) {
             examples.putIfAbsent(look, reading);
             if (!reading.doubts().isEmpty()) {
@@ -35,17 +36,17 @@ final class Looks {
     }
 
     /** Returns the first reading of each of the most frequent looks. */
-    List<Reading> examples(int number) {
+    List<Reading<PartKey>> examples(int number) {
         return shapes.most(number, 1).stream()
                 .flatMap(shape -> example(shape).stream())
                 .toList();
     }
 
-    private Optional<Reading> example(ColumnSurvey.Shape shape) {
+    private Optional<Reading<PartKey>> example(ColumnSurvey.Shape shape) {
         return Optional.ofNullable(examples.get(shape.shape()));
     }
 
-    private static String parts(Reading reading) {
+    private static String parts(Reading<PartKey> reading) {
         return reading.parts().stream()
                 .filter(part -> !part.key().isFiner())
                 .map(part -> part.key().key() + " " + part.text())

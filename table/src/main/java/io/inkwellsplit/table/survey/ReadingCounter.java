@@ -5,6 +5,7 @@ import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
 import io.inkwellsplit.table.survey.ColumnReadings.Band;
@@ -44,19 +45,19 @@ public final class ReadingCounter {
     private final Map<String, Long> layers = new HashMap<>();
     private final Looks shapes = new Looks();
     private final Looks layouts = new Looks();
-    private final Map<Doubt, List<Reading>> doubted = new TreeMap<>();
+    private final Map<Doubt, List<Reading<PartKey>>> doubted = new TreeMap<>();
     private final long[] values = new long[EDGES.length + 1];
     private final long[] doubtfulValues = new long[EDGES.length + 1];
 
     /** Takes a value as it was read. */
-    public void add(Reading reading) {
+    public void add(Reading<PartKey> reading) {
         kinds.merge(reading.kind(), 1L, Long::sum);
         if (reading.kind() == Kind.BLANK) {
             blank++;
             return;
         }
         read++;
-        for (Part part : reading.parts()) {
+        for (Part<PartKey> part : reading.parts()) {
             if (!part.key().isFiner()) {
                 (part.key().isLayer() ? layers : parts).merge(part.key().key(), 1L, Long::sum);
                 count(part);
@@ -77,23 +78,23 @@ public final class ReadingCounter {
         doubtfulValues[band]++;
         for (Doubt doubt : reading.doubts()) {
             doubts.merge(doubt, 1L, Long::sum);
-            List<Reading> some = doubted.computeIfAbsent(doubt, key -> new ArrayList<>());
+            List<Reading<PartKey>> some = doubted.computeIfAbsent(doubt, key -> new ArrayList<>());
             if (some.size() < SAMPLES_OF_A_DOUBT) {
                 some.add(reading);
             }
         }
     }
 
-    private void count(Part part) {
+    private void count(Part<PartKey> part) {
         Map<String, Long> counts = texts.computeIfAbsent(part.key().key(), key -> new HashMap<>());
         if (counts.size() < MOST_TEXTS || counts.containsKey(part.text())) {
             counts.merge(part.text(), 1L, Long::sum);
         }
     }
 
-    private static Optional<String> order(Reading reading) {
-        Optional<Part> first = reading.part(NamePart.FIRST);
-        Optional<Part> last = reading.part(NamePart.LAST);
+    private static Optional<String> order(Reading<PartKey> reading) {
+        Optional<Part<PartKey>> first = reading.part(NamePart.FIRST);
+        Optional<Part<PartKey>> last = reading.part(NamePart.LAST);
         if (reading.kind() != Kind.PERSON || first.isEmpty() || last.isEmpty()) {
             return Optional.empty();
         }
@@ -147,15 +148,15 @@ public final class ReadingCounter {
     }
 
     private List<Sample> samples() {
-        Set<Reading> readings = new LinkedHashSet<>(layouts.examples(SHOWN));
+        Set<Reading<PartKey>> readings = new LinkedHashSet<>(layouts.examples(SHOWN));
         readings.addAll(shapes.examples(SHOWN));
         doubted.values().forEach(readings::addAll);
         return readings.stream().map(ReadingCounter::sample).toList();
     }
 
-    private static Sample sample(Reading reading) {
+    private static Sample sample(Reading<PartKey> reading) {
         List<Mark> marks = new ArrayList<>();
-        for (Part part : reading.parts()) {
+        for (Part<PartKey> part : reading.parts()) {
             if (!part.key().isFiner()) {
                 for (Span span : part.spans()) {
                     marks.add(new Mark(part.key().key(), span.start(), span.end()));

@@ -1,6 +1,7 @@
 package io.inkwellsplit.table.survey;
 
 import io.inkwellsplit.reading.Part;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
 import java.util.ArrayList;
@@ -14,13 +15,11 @@ public final class ValueLayout {
     private record Piece(String key, int start) {}
 
     /** Returns the layout of a reading; a part stands as often as it has pieces that something else is between. */
-    public static String of(Reading reading) {
+    public static String of(Reading<PartKey> reading) {
         List<Piece> pieces = new ArrayList<>();
-        for (Part part : reading.parts()) {
-            if (!part.key().isFiner()) {
-                for (Span span : part.spans()) {
-                    pieces.add(new Piece(part.key().key(), span.start()));
-                }
+        for (Part<PartKey> part : reading.plainParts()) {
+            for (Span span : part.spans()) {
+                pieces.add(new Piece(part.key().key(), span.start()));
             }
         }
         pieces.sort(Comparator.comparingInt(Piece::start));

@@ -7,6 +7,7 @@ import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameLearning;
 import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
@@ -15,6 +16,7 @@ import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
 import io.inkwellsplit.table.ColumnValues;
 import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.file.WhenThere;
@@ -25,6 +27,7 @@ import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -33,6 +36,17 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 
 class CorrectionsTest {
+    private static final Function<String, Reading<PartKey>> NAMES =
+            value -> NameSplitter.standard().split(value).ofAnyKind();
+    private static final Function<String, Reading<PartKey>> ADDRESSES =
+            value -> AddressSplitter.standard().split(value).ofAnyKind();
+    private static final Ways NAME_WAYS = value -> NameSplitter.standard().alternatives(value).stream()
+            .map(Alternative::ofAnyKind)
+            .toList();
+    private static final Ways ADDRESS_WAYS = value -> AddressSplitter.standard().alternatives(value).stream()
+            .map(Alternative::ofAnyKind)
+            .toList();
+
     @TempDir
     Path folder;
 
@@ -43,7 +57,10 @@ class CorrectionsTest {
     }
 
     private static String name(Corrections corrections, String value) {
-        return NameLearning.plainParts(corrections.forNames("Patron").read(value, NameSplitter.standard()::split))
+        return NameLearning.plainParts(corrections
+                        .forNames("Patron")
+                        .read(value, NAMES, NAME_WAYS)
+                        .ofKind(NamePart.class))
                 .toString();
     }
 
@@ -76,23 +93,23 @@ class CorrectionsTest {
                 corrections("Patron,word,Bartholomew,first", ",word,Wren,first").forNames("Patron");
         assertThat(NameSplitter.standard().split("BARTHOLOMEW BIRDWHISTLE").doubts())
                 .contains(Doubt.CLOSE_CALL);
-        Reading settled = words.read("BARTHOLOMEW BIRDWHISTLE", NameSplitter.standard()::split);
+        Reading<PartKey> settled = words.read("BARTHOLOMEW BIRDWHISTLE", NAMES, NAME_WAYS);
         assertThat(settled.doubts()).isEmpty();
         assertThat(settled.confidence()).isGreaterThan(0.98);
         assertThat(settled.text(NamePart.LAST)).isEqualTo("BIRDWHISTLE");
-        Reading couple = words.read("Hugh Pargeter and Wren Okonedo", NameSplitter.standard()::split);
+        Reading<PartKey> couple = words.read("Hugh Pargeter and Wren Okonedo", NAMES, NAME_WAYS);
         assertThat(couple.text(NamePart.SECOND_FIRST)).isEqualTo("Wren");
-        Reading around = words.read("Odalys Brandt c/o Wren Pargeter", NameSplitter.standard()::split);
+        Reading<PartKey> around = words.read("Odalys Brandt c/o Wren Pargeter", NAMES, NAME_WAYS);
         assertThat(around.text(NamePart.CARE_OF)).isEqualTo("Wren Pargeter");
         assertThat(words.corrected()).isEqualTo(1);
     }
 
     @Test
     void whatNoPartClaimsIsUnplaced() throws IOException {
-        Reading reading = corrections("Patron,value,\"Brandt, Ines (x7)\",first=Ines; last=Brandt")
+        Reading<PartKey> reading = corrections("Patron,value,\"Brandt, Ines (x7)\",first=Ines; last=Brandt")
                 .forNames("Patron")
-                .read("Brandt, Ines (x7)", NameSplitter.standard()::split);
-        assertThat(NameLearning.plainParts(reading))
+                .read("Brandt, Ines (x7)", NAMES, NAME_WAYS);
+        assertThat(NameLearning.plainParts(reading.ofKind(NamePart.class)))
                 .isEqualTo(Map.of("first", "Ines", "last", "Brandt", "unplaced", "x7"));
         assertThat(reading.confidence()).isEqualTo(1);
     }
@@ -100,13 +117,13 @@ class CorrectionsTest {
     @Test
     void aTownIsATown() throws IOException {
         ColumnCorrections towns = corrections("Address,word,Old Quay,city").forAddresses("Address");
-        Reading reading = towns.read("5 Elm St Old Quay CO 80911", AddressSplitter.standard()::split);
+        Reading<PartKey> reading = towns.read("5 Elm St Old Quay CO 80911", ADDRESSES, ADDRESS_WAYS);
         assertThat(reading.text(io.inkwellsplit.address.AddressPart.CITY)).isEqualTo("Old Quay");
         assertThat(reading.text(io.inkwellsplit.address.AddressPart.STREET)).isEqualTo("5 Elm St");
-        Reading told = corrections(
+        Reading<PartKey> told = corrections(
                         "Address,value,5 Elm St Old Quay CO 80911,street=5 Elm St; city=Old Quay; unplaced=CO 80911")
                 .forAddresses("Address")
-                .read("5 Elm St Old Quay CO 80911", AddressSplitter.standard()::split);
+                .read("5 Elm St Old Quay CO 80911", ADDRESSES, ADDRESS_WAYS);
         assertThat(told.text(io.inkwellsplit.address.AddressPart.NUMBER)).isEqualTo("5");
     }
 
@@ -174,9 +191,7 @@ class CorrectionsTest {
         try (CsvSource source = CsvSource.open(Path.of("..", "demo", list + ".csv"))) {
             for (ColumnValues values = new ColumnValues(source, source.header().indexOf(column)); values.hasNext(); ) {
                 String value = values.next();
-                Reading read = addresses
-                        ? AddressSplitter.standard().split(value)
-                        : NameSplitter.standard().split(value);
+                Reading<PartKey> read = addresses ? ADDRESSES.apply(value) : NAMES.apply(value);
                 if (read.kind() == Kind.BLANK) {
                     continue;
                 }
@@ -184,14 +199,15 @@ class CorrectionsTest {
                 read.parts().stream()
                         .filter(part -> !part.key().isFiner())
                         .forEach(part -> told.put(part.key(), part.text()));
-                Reading corrected = made.of(read, told).orElseThrow(() -> new AssertionError(value));
+                Reading<PartKey> corrected = made.of(read, told, addresses ? ADDRESS_WAYS : NAME_WAYS)
+                        .orElseThrow(() -> new AssertionError(value));
                 assertThat(corrected.kind()).as(value).isEqualTo(read.kind());
                 assertThat(texts(corrected)).as(value).isEqualTo(texts(read));
             }
         }
     }
 
-    private static Map<PartKey, String> texts(Reading reading) {
+    private static Map<PartKey, String> texts(Reading<PartKey> reading) {
         return reading.parts().stream().collect(Collectors.toMap(Part::key, Part::text));
     }
 
@@ -213,8 +229,7 @@ class CorrectionsTest {
         assertThat(told.lines()).containsExactly(2L, 3L, 4L);
         ColumnCorrections names = told.forNames("P");
         assertThat(List.of("BRANDT INES", "MARLOW JAMES", "OKONEDO WREN", "JAMES RAE"))
-                .extracting(value ->
-                        names.read(value, NameSplitter.standard()::split).text(NamePart.LAST))
+                .extracting(value -> names.read(value, NAMES, NAME_WAYS).text(NamePart.LAST))
                 .containsExactly("BRANDT", "MARLOW", "WREN", "RAE");
         Files.writeString(file, sheet.replace(",runner-up,1", ",first=BRANDT,1"));
         assertThatThrownBy(() -> Corrections.read(file))
@@ -264,7 +279,7 @@ class CorrectionsTest {
         CorrectedReading made = CorrectedReading.ofNames();
         made.of(value, Map.of(io.inkwellsplit.name.NamePart.LAST, words)).ifPresent(reading -> {
             int[] claimed = new int[value.length()];
-            for (Part part : reading.parts()) {
+            for (Part<PartKey> part : reading.parts()) {
                 for (Span span : part.spans()) {
                     for (int i = span.start(); i < span.end(); i++) {
                         claimed[i]++;

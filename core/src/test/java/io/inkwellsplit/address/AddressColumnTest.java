@@ -1,10 +1,7 @@
-package io.inkwellsplit.column;
+package io.inkwellsplit.address;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.inkwellsplit.address.AddressEvidence;
-import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.address.AddressSplitter;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -15,8 +12,7 @@ class AddressColumnTest {
 
     @Test
     void townsOfOtherRowsHelp() {
-        AddressSplitter taught = AddressColumn.learn(
-                ALONE,
+        AddressSplitter taught = ALONE.learn(
                 List.of("3 Quay Street, Great Wexcombe Hill, Kent CT5 1AB", "14 Harbour Lane Great Wexcombe Hill"));
         assertThat(taught.split("14 Harbour Lane Great Wexcombe Hill").text(AddressPart.CITY))
                 .isEqualTo("Great Wexcombe Hill");
@@ -26,7 +22,7 @@ class AddressColumnTest {
     void theCountryOfOtherRowsHelps() {
         List<String> column = new ArrayList<>(Collections.nCopies(12, "Kerkstraat 12, 9000 Gent, Belgium"));
         column.add("Havenstraat 3, 2000 Zandbergem");
-        AddressSplitter taught = AddressColumn.learn(ALONE, column);
+        AddressSplitter taught = ALONE.learn(column);
         assertThat(taught.split("Havenstraat 3 bus 4, 2000 Zandbergem").country())
                 .isEqualTo("BE");
         assertThat(taught.split("Havenstraat 3 bus 4, 2000 Zandbergem").text(AddressPart.UNIT))
@@ -36,7 +32,7 @@ class AddressColumnTest {
     @Test
     void aLostZeroIsSeenWhereTheColumnIsSureOfTheCountry() {
         List<String> column = Collections.nCopies(8, "Hauptstraße 12, 10115 Berlin, Germany");
-        AddressSplitter taught = AddressColumn.learn(ALONE, column);
+        AddressSplitter taught = ALONE.learn(column);
         assertThat(taught.split("Hafenstraße 3, 1067 Dresden")
                         .suggestions()
                         .get(0)
