@@ -2,13 +2,14 @@ package io.inkwellsplit;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
-/** Holds the arrows between the packages of the core: text ← reading ← name, address ← column and assemble. */
+/** Holds the arrows between the packages of the core: data, text ← reading ← weigh ← name, address ← assemble. */
 class ArchitectureTest {
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
@@ -18,44 +19,52 @@ class ArchitectureTest {
     void arrowsRunOneWay() {
         layeredArchitecture()
                 .consideringOnlyDependenciesInLayers()
+                .layer("data")
+                .definedBy("io.inkwellsplit.data..")
                 .layer("text")
                 .definedBy("io.inkwellsplit.text..")
                 .layer("reading")
                 .definedBy("io.inkwellsplit.reading..")
+                .layer("weigh")
+                .definedBy("io.inkwellsplit.weigh..")
                 .layer("name")
                 .definedBy("io.inkwellsplit.name..")
                 .layer("address")
                 .definedBy("io.inkwellsplit.address..")
-                .layer("column")
-                .definedBy("io.inkwellsplit.column..")
                 .layer("pattern")
                 .definedBy("io.inkwellsplit.pattern..")
                 .layer("assemble")
                 .definedBy("io.inkwellsplit.assemble..")
                 .layer("piece")
                 .definedBy("io.inkwellsplit.piece..")
-                .layer("casing")
-                .definedBy("io.inkwellsplit.casing..")
-                .whereLayer("column")
-                .mayNotBeAccessedByAnyLayer()
+                .layer("hide")
+                .definedBy("io.inkwellsplit.hide..")
+                .layer("tidy")
+                .definedBy("io.inkwellsplit.tidy..")
                 .whereLayer("assemble")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("piece")
                 .mayNotBeAccessedByAnyLayer()
+                .whereLayer("hide")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("pattern")
                 .mayOnlyBeAccessedByLayers("assemble")
                 .whereLayer("name")
-                .mayOnlyBeAccessedByLayers("column", "assemble")
+                .mayOnlyBeAccessedByLayers("assemble")
                 .whereLayer("address")
-                .mayOnlyBeAccessedByLayers("column", "assemble")
+                .mayOnlyBeAccessedByLayers("assemble")
+                .whereLayer("weigh")
+                .mayOnlyBeAccessedByLayers("name", "address")
                 .whereLayer("reading")
-                .mayOnlyBeAccessedByLayers("name", "address", "column", "assemble")
-                .whereLayer("text")
-                .mayOnlyBeAccessedByLayers(
-                        "reading", "name", "address", "column", "casing", "pattern", "piece", "assemble")
-                .whereLayer("casing")
-                .mayOnlyBeAccessedByLayers("name", "address", "column", "pattern", "piece")
+                .mayOnlyBeAccessedByLayers("weigh", "name", "address", "assemble")
+                .whereLayer("tidy")
+                .mayOnlyBeAccessedByLayers("name", "address", "pattern", "piece")
                 .check(CORE);
+    }
+
+    @Test
+    void noPackagesGoInCircles() {
+        slices().matching("io.inkwellsplit.(**)").should().beFreeOfCycles().check(CORE);
     }
 
     @Test
@@ -80,7 +89,7 @@ class ArchitectureTest {
     void onlyTheLoaderReads() {
         noClasses()
                 .that()
-                .doNotHaveFullyQualifiedName("io.inkwellsplit.text.Resources")
+                .doNotHaveFullyQualifiedName("io.inkwellsplit.data.Resources")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.io..", "java.util.logging..", "java.nio.file..", "java.nio.channels..")

@@ -5,9 +5,9 @@ import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.assemble.ReadyPattern;
-import io.inkwellsplit.casing.TidyCase;
 import io.inkwellsplit.name.NameEvidence;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.tidy.TidyCase;
 
 /** What is done with a value in {@link LinearTimeTest}; loaded so that its steps, and those of what it calls, are counted. */
 public final class CountedWork {

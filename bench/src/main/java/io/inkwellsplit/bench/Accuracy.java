@@ -1,10 +1,10 @@
 package io.inkwellsplit.bench;
 
-import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.address.AddressLearning;
+import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameLearning;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.training.AddressSets;
@@ -100,7 +100,8 @@ public final class Accuracy {
                 addresses(column, AddressSplitter.standard(), alone);
                 addresses(
                         column,
-                        AddressSplitter.standard().learn(column.stream().map(Labelled::text).toList()),
+                        AddressSplitter.standard()
+                                .learn(column.stream().map(Labelled::text).toList()),
                         learned);
             }
             scores.put(name + ", columns, no learning", alone);

@@ -1,6 +1,6 @@
 package io.inkwellsplit.bench;
 
-import io.inkwellsplit.casing.TidyCase;
+import io.inkwellsplit.tidy.TidyCase;
 import io.inkwellsplit.training.AddressSets;
 import io.inkwellsplit.training.Labelled;
 import java.io.BufferedReader;

@@ -1,8 +1,8 @@
 package io.inkwellsplit.bench;
 
 import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.training.LabelFile;
@@ -71,7 +71,7 @@ public class SplitBenchmark {
         next = next + 1 == names.length ? 0 : next + 1;
         Reading<NamePart> reading = nameSplitter.split(names[next]);
         for (var part : io.inkwellsplit.table.step.Subject.NAME.usualParts()) {
-            hole.consume(reading.text(part));
+            hole.consume(reading.text((NamePart) part));
         }
     }
 

@@ -1,6 +1,6 @@
 package io.inkwellsplit.cli;
 
-import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.AssembleStep;
 import io.inkwellsplit.table.step.Step;
 import java.io.PrintWriter;

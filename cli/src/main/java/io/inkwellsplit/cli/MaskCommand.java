@@ -1,7 +1,7 @@
 package io.inkwellsplit.cli;
 
-import io.inkwellsplit.piece.Mask;
-import io.inkwellsplit.piece.Pseudonyms;
+import io.inkwellsplit.hide.Mask;
+import io.inkwellsplit.hide.Pseudonyms;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.file.FilePlan;

@@ -1,6 +1,5 @@
 package io.inkwellsplit.cli;
 
-import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableOutput;
@@ -14,6 +13,7 @@ import io.inkwellsplit.table.csv.Formulas;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.file.WhenThere;
+import io.inkwellsplit.table.run.Run;
 import java.io.BufferedOutputStream;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;

@@ -1,13 +1,13 @@
 package io.inkwellsplit.cli;
 
 import io.inkwellsplit.report.ReviewPage;
-import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.BoundSplit;
 import io.inkwellsplit.table.step.SplitColumn;
 import io.inkwellsplit.table.step.Subject;

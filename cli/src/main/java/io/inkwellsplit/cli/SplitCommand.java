@@ -1,12 +1,12 @@
 package io.inkwellsplit.cli;
 
 import io.inkwellsplit.table.RowSource;
-import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.BoundSplit;
 import io.inkwellsplit.table.step.Explanation;
 import io.inkwellsplit.table.step.PartTitles;

@@ -1,6 +1,7 @@
 package io.inkwellsplit.cli;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -44,5 +45,11 @@ class ModulesTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage("io.inkwellsplit.name..", "io.inkwellsplit.address..", "io.inkwellsplit.text..")
                 .check(ALL);
+    }
+
+    /** Rooms show the way from text to parts: no package leads back to itself. */
+    @Test
+    void noPackagesGoInCircles() {
+        slices().matching("io.inkwellsplit.(**)").should().beFreeOfCycles().check(ALL);
     }
 }

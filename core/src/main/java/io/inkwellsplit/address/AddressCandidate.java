@@ -1,6 +1,6 @@
 package io.inkwellsplit.address;
 
-import io.inkwellsplit.reading.Weighed;
+import io.inkwellsplit.weigh.Weighed;
 
 /** One way in which an address can be read. */
 final class AddressCandidate extends Weighed {

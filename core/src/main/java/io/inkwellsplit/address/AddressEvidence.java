@@ -1,10 +1,10 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.reading.Evidence;
-import io.inkwellsplit.reading.EvidenceBytes;
-import io.inkwellsplit.reading.EvidenceBytes.Counts;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.weigh.EvidenceBytes;
+import io.inkwellsplit.weigh.EvidenceBytes.Counts;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 

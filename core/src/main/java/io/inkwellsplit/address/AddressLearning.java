@@ -1,9 +1,9 @@
 package io.inkwellsplit.address;
 
-import io.inkwellsplit.reading.Choice;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
-import io.inkwellsplit.reading.Weights;
+import io.inkwellsplit.weigh.Choice;
+import io.inkwellsplit.weigh.Weights;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,12 +13,16 @@ import java.util.Map;
 public final class AddressLearning {
     private final AddressReader reader = new AddressReader(Weights.none(AddressFeature.class));
 
+    /** Starts with weights that are all nought. */
+    public AddressLearning() {}
+
     /** Returns the names of the features, in their order. */
     public static List<String> features() {
         return Arrays.stream(AddressFeature.values()).map(Enum::name).toList();
     }
 
     /** Returns the candidates of a value. */
+    @SuppressWarnings("exports") // Only the training program asks, which is no module.
     public List<Choice> choices(String text, AddressEvidence evidence) {
         return reader.choices(text, null, evidence);
     }

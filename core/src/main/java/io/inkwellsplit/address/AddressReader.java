@@ -1,16 +1,16 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.reading.Alternative;
-import io.inkwellsplit.reading.CandidatePool;
-import io.inkwellsplit.reading.Choice;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
-import io.inkwellsplit.reading.Nothing;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Reason;
-import io.inkwellsplit.reading.Tally;
-import io.inkwellsplit.reading.Weights;
+import io.inkwellsplit.weigh.CandidatePool;
+import io.inkwellsplit.weigh.Choice;
+import io.inkwellsplit.weigh.Nothing;
+import io.inkwellsplit.weigh.Tally;
+import io.inkwellsplit.weigh.Weights;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -52,7 +52,7 @@ final class AddressReader {
         }
         AddressCandidate best = weigh(evidence);
         text.show(best);
-        builder.start(source, Kind.ADDRESS, text.tokens);
+        builder.start(source, Kind.ADDRESS, text.sourcePlaces);
         builder.country(text.country.code);
         AddressParts.place(text, best, cut, builder);
         double confidence = weights.calibrate(best.probability) * (isElsewhere() ? ELSEWHERE : 1);
@@ -62,7 +62,7 @@ final class AddressReader {
     private Reading<AddressPart> unread(String source) {
         return text.tokens.isTooLong()
                 ? builder.tooLong(source, AddressPart.UNPLACED)
-                : builder.nothing(source, text.tokens);
+                : Nothing.reading(source, text.tokens, text.sourcePlaces, builder);
     }
 
     /** Adds to the evidence of a column what one of its values says, where it is certain. */
@@ -129,7 +129,7 @@ final class AddressReader {
         text.show(candidate);
         tally.reset();
         scorer.tally(text, candidate, evidence, tally);
-        builder.start(source, Kind.ADDRESS, text.tokens);
+        builder.start(source, Kind.ADDRESS, text.sourcePlaces);
         AddressParts.place(text, candidate, cut, builder);
     }
 

@@ -2,7 +2,7 @@ package io.inkwellsplit.address;
 
 import static io.inkwellsplit.address.AddressFeature.*;
 
-import io.inkwellsplit.reading.Tally;
+import io.inkwellsplit.weigh.Tally;
 
 /** Tallies the features of a candidate. Holds a buffer, so it is confined to one thread. */
 final class AddressScorer {

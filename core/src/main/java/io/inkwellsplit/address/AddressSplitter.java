@@ -3,7 +3,7 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
-import io.inkwellsplit.reading.Weights;
+import io.inkwellsplit.weigh.Weights;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;

@@ -1,8 +1,8 @@
 package io.inkwellsplit.address;
 
-import io.inkwellsplit.casing.TidyCase;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.tidy.TidyCase;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;

@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.SourcePlaces;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
@@ -25,6 +26,7 @@ final class AddressText {
             AddressWord.STREET_HEAD | AddressWord.LOCALITY_HEAD | AddressWord.BUILDING_HEAD | AddressWord.CARE_OF;
 
     final Tokens tokens = new Tokens();
+    final SourcePlaces sourcePlaces = tokens::inSource;
     int count;
     byte[] labels = new byte[32];
     private byte[] untouched = new byte[32];

@@ -2,8 +2,8 @@ package io.inkwellsplit.address;
 
 import io.inkwellsplit.address.Country.Ending;
 import io.inkwellsplit.address.Country.State;
-import io.inkwellsplit.text.Resources;
-import io.inkwellsplit.text.Resources.Line;
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.Tokens;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,7 +1,7 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
-import io.inkwellsplit.text.Resources.Line;
 import io.inkwellsplit.text.Tokens;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,6 +1,6 @@
 package io.inkwellsplit.address;
 
-import io.inkwellsplit.reading.CandidatePool;
+import io.inkwellsplit.weigh.CandidatePool;
 
 /**
  * Proposes how what is left of an address, without its ends and marks, is cut into street, city and the rest.

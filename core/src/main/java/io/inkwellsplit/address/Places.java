@@ -1,20 +1,21 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.places.PlaceFiles;
 import io.inkwellsplit.text.PhraseTable;
-import io.inkwellsplit.text.Resources;
-import io.inkwellsplit.text.Resources.Line;
 import io.inkwellsplit.text.Tokens;
+import java.io.InputStream;
+import java.util.Optional;
+import java.util.ServiceLoader;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
- * The gazetteer, where its module is on the class path; an empty one elsewhere. A country's places are loaded when they
+ * The gazetteer, where its module is there; an empty one elsewhere. A country's places are loaded when they
  * are first asked for.
  *
  * <p>It is evidence and never a veto: a town it does not know is a town all the same.
  */
 final class Places {
-    private static final String FOLDER = "/io/inkwellsplit/places/";
-
     private final AtomicReferenceArray<CountryPlaces> countries;
 
     private Places(int size) {
@@ -40,10 +41,25 @@ final class Places {
 
     private static CountryPlaces load(Country country) {
         CountryPlaces.Builder builder = new CountryPlaces.Builder(country);
-        for (Line line : Resources.optionalLines(Places.class, FOLDER + country.code + ".txt")) {
-            builder.add(line);
-        }
+        files(country.code)
+                .ifPresent(in -> Resources.lines(country.code + ".txt", in).forEach(builder::add));
         return builder.build();
+    }
+
+    private static Optional<InputStream> files(String code) {
+        try {
+            // Files that are added come before those that are shipped.
+            for (PlaceFiles files : ServiceLoader.load(PlaceFiles.class, Places.class.getClassLoader())) {
+                Optional<InputStream> in = files.open(code);
+                if (in.isPresent()) {
+                    return in;
+                }
+            }
+            return Optional.empty();
+        } catch (NoClassDefFoundError e) {
+            // The module of the gazetteer is not there.
+            return Optional.empty();
+        }
     }
 
     /** Returns the number of the place that a run of tokens names, or {@link PhraseTable#NONE}. */

@@ -1,7 +1,7 @@
 package io.inkwellsplit.assemble;
 
-import io.inkwellsplit.text.Resources;
-import io.inkwellsplit.text.Resources.Line;
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Resources.Line;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,9 +1,9 @@
 package io.inkwellsplit.assemble;
 
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.pattern.Nearest;
 import io.inkwellsplit.pattern.Writing;
-import io.inkwellsplit.text.Resources;
-import io.inkwellsplit.text.Resources.Line;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package io.inkwellsplit.name;
 
 import io.inkwellsplit.reading.Kind;
-import io.inkwellsplit.reading.Weighed;
+import io.inkwellsplit.weigh.Weighed;
 
 /** One way in which a value can be read: a label for every token. A buffer, reused for every value. */
 final class Candidate extends Weighed {

@@ -2,9 +2,9 @@ package io.inkwellsplit.name;
 
 import io.inkwellsplit.name.Candidate.Couple;
 import io.inkwellsplit.name.PersonReader.Form;
-import io.inkwellsplit.reading.CandidatePool;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.text.TokenKind;
+import io.inkwellsplit.weigh.CandidatePool;
 
 /** Proposes the ways in which a value can name two people. */
 final class CoupleReader {

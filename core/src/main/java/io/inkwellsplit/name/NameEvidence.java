@@ -1,9 +1,9 @@
 package io.inkwellsplit.name;
 
 import io.inkwellsplit.reading.Evidence;
-import io.inkwellsplit.reading.EvidenceBytes;
-import io.inkwellsplit.reading.EvidenceBytes.Counts;
 import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.weigh.EvidenceBytes;
+import io.inkwellsplit.weigh.EvidenceBytes.Counts;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 

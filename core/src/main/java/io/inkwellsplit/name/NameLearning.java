@@ -1,13 +1,13 @@
 package io.inkwellsplit.name;
 
-import io.inkwellsplit.reading.Choice;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
-import io.inkwellsplit.reading.Tally;
-import io.inkwellsplit.reading.Tally.Recording;
-import io.inkwellsplit.reading.Weights;
+import io.inkwellsplit.weigh.Choice;
+import io.inkwellsplit.weigh.Tally;
+import io.inkwellsplit.weigh.Tally.Recording;
+import io.inkwellsplit.weigh.Weights;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -22,12 +22,16 @@ public final class NameLearning {
     private final Tally tally = new Tally(new double[NameFeature.values().length], Recording.SUM_AND_FEATURES);
     private final ReadingBuilder<NamePart> builder = new ReadingBuilder<>(NamePart.values());
 
+    /** Starts with weights that are all nought. */
+    public NameLearning() {}
+
     /** Returns the names of the features, in their order. */
     public static List<String> features() {
         return Arrays.stream(NameFeature.values()).map(Enum::name).toList();
     }
 
     /** Returns the candidates of a value; empty for a blank. */
+    @SuppressWarnings("exports") // Only the training program asks, which is no module.
     public List<Choice> choices(String text, NameEvidence evidence) {
         List<Choice> choices = new ArrayList<>();
         if (reader.propose(text, evidence)) {

@@ -17,7 +17,7 @@ final class NameParts {
         if (kind == Kind.PERSON && isUnclear(text, candidate)) {
             kind = Kind.UNCLEAR;
         }
-        builder.start(source, kind, text.tokens);
+        builder.start(source, kind, text.sourcePlaces);
         byte[] labels = candidate.labels;
         lastName(text, labels, LAST, NamePart.LAST, candidate.layout, builder);
         lastName(text, labels, LAST + SECOND, NamePart.SECOND_LAST, candidate.secondLayout, builder);

@@ -2,15 +2,15 @@ package io.inkwellsplit.name;
 
 import io.inkwellsplit.name.PersonReader.Form;
 import io.inkwellsplit.reading.Alternative;
-import io.inkwellsplit.reading.CandidatePool;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
-import io.inkwellsplit.reading.Nothing;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Reason;
-import io.inkwellsplit.reading.Tally;
-import io.inkwellsplit.reading.Weights;
+import io.inkwellsplit.weigh.CandidatePool;
+import io.inkwellsplit.weigh.Nothing;
+import io.inkwellsplit.weigh.Tally;
+import io.inkwellsplit.weigh.Weights;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -167,7 +167,7 @@ final class NameReader {
     private Reading<NamePart> unnamed(String source) {
         return text.tokens.isTooLong()
                 ? builder.tooLong(source, NamePart.UNPLACED)
-                : builder.nothing(source, text.tokens);
+                : Nothing.reading(source, text.tokens, text.sourcePlaces, builder);
     }
 
     private Set<Doubt> doubts(Candidate best, double confidence, double doubtBelow) {

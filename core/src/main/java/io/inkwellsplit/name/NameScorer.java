@@ -4,9 +4,9 @@ import static io.inkwellsplit.name.NameFeature.*;
 
 import io.inkwellsplit.name.Candidate.Couple;
 import io.inkwellsplit.name.NameEvidence.Habits;
-import io.inkwellsplit.reading.Tally;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.weigh.Tally;
 
 /** Tallies the features of a candidate. Holds a buffer, so it is confined to one thread. */
 final class NameScorer {

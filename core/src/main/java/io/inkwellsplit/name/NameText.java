@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.reading.SourcePlaces;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
@@ -26,6 +27,7 @@ final class NameText {
     private static final long CO = Tokens.hashOfWord("co");
 
     final Tokens tokens = new Tokens();
+    final SourcePlaces sourcePlaces = tokens::inSource;
     int[] info = new int[32];
     /** How many tokens the longest known phrase from here on has, where it is more than one; else 0. */
     int[] phraseLength = new int[32];

@@ -1,8 +1,8 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
-import io.inkwellsplit.text.Resources;
-import io.inkwellsplit.text.Resources.Line;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -2,8 +2,8 @@ package io.inkwellsplit.name;
 
 import static io.inkwellsplit.name.NameFeature.*;
 
-import io.inkwellsplit.reading.Tally;
 import io.inkwellsplit.text.TokenKind;
+import io.inkwellsplit.weigh.Tally;
 
 /** Tallies what single words say for the part that a candidate gives them. */
 final class WordFeatures {

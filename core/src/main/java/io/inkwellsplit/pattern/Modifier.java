@@ -1,7 +1,7 @@
 package io.inkwellsplit.pattern;
 
-import io.inkwellsplit.casing.TidyCase;
 import io.inkwellsplit.text.Graphemes;
+import io.inkwellsplit.tidy.TidyCase;
 import java.util.Locale;
 
 /**

@@ -24,6 +24,9 @@ public record LikelySeparator(String separator, double fit) {
 
     /** Counts one value after another; merges in any order. */
     public static final class Finder {
+        /** Starts with nothing seen. */
+        public Finder() {}
+
         private final long[] counts = new long[USUAL.size()];
         private long values;
 

@@ -1,6 +1,5 @@
 package io.inkwellsplit.reading;
 
-import io.inkwellsplit.text.Tokens;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -18,7 +17,7 @@ public final class ReadingBuilder<P extends PartKey> {
     String source = "";
     Kind kind = Kind.UNCLEAR;
     String country = "";
-    private @Nullable Tokens tokens;
+    private @Nullable SourcePlaces way;
     private int[] buffer = new int[64];
     private int size;
     List<Suggestion<P>> suggestions = List.of();
@@ -34,18 +33,18 @@ public final class ReadingBuilder<P extends PartKey> {
     /**
      * Starts a reading; what was gathered before is gone.
      *
-     * @param read the value's tokens: places that are added are places of their text
+     * @param places the way back from the places that are added to those of the value
      */
-    public void start(String newSource, Kind newKind, Tokens read) {
+    public void start(String newSource, Kind newKind, SourcePlaces places) {
         start(newSource, newKind);
-        tokens = read;
+        way = places;
     }
 
     /** Starts a reading of which places of the value itself are added. */
     public void start(String newSource, Kind newKind) {
         source = newSource;
         kind = newKind;
-        tokens = null;
+        way = null;
         size = 0;
         suggestions = List.of();
         country = "";
@@ -68,15 +67,6 @@ public final class ReadingBuilder<P extends PartKey> {
         }
         place(unplaced.ordinal(), from, end);
         return build(0, EnumSet.of(Doubt.TOO_LONG));
-    }
-
-    /** Returns the reading of a value that {@link Nothing} finds to be nothing: it has no part. */
-    public Reading<P> nothing(String newSource, Tokens read) {
-        start(newSource, Kind.BLANK, read);
-        for (int i = 0; i < read.count(); i++) {
-            addAnnouncement(read.start(i), read.end(i));
-        }
-        return build(1, Set.of());
     }
 
     private static boolean isBlank(char c) {
@@ -109,10 +99,10 @@ public final class ReadingBuilder<P extends PartKey> {
     }
 
     private void add(int ordinal, int start, int end) {
-        if (tokens == null) {
+        if (way == null) {
             place(ordinal, start, end);
         } else {
-            place(ordinal, tokens.inSource(start, false), tokens.inSource(end, true));
+            place(ordinal, way.of(start, false), way.of(end, true));
         }
     }
 

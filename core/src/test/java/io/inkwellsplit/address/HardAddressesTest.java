@@ -2,7 +2,7 @@ package io.inkwellsplit.address;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.inkwellsplit.text.Resources;
+import io.inkwellsplit.data.Resources;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -2,8 +2,8 @@ package io.inkwellsplit.name;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.inkwellsplit.text.Resources;
-import io.inkwellsplit.text.Resources.Line;
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Resources.Line;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;

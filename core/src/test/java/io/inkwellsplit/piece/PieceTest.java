@@ -3,11 +3,14 @@ package io.inkwellsplit.piece;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.hide.Mask;
+import io.inkwellsplit.hide.Pseudonyms;
 import io.inkwellsplit.piece.Cutter.Blanks;
 import io.inkwellsplit.piece.Cutter.Empty;
 import io.inkwellsplit.piece.Cutter.From;
 import io.inkwellsplit.piece.Cutter.Respect;
 import io.inkwellsplit.piece.Cutter.Runs;
+import io.inkwellsplit.tidy.Tidying;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;

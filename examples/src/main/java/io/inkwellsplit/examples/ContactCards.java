@@ -1,10 +1,10 @@
 package io.inkwellsplit.examples;
 
-import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.contact.ContactFormat;
 import io.inkwellsplit.table.contact.ContactOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.file.WhenThere;
+import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.SplitStep;
 import java.nio.file.Path;
 import java.util.List;

@@ -4,6 +4,7 @@ import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.assemble.ReadyPattern;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.Row;
@@ -37,7 +38,7 @@ public final class LabelSheet {
     }
 
     private static List<String> label(String name, String address) {
-        Reading<AddressPart> patron = NameSplitter.standard().split(name);
+        Reading<NamePart> patron = NameSplitter.standard().split(name);
         List<String> lines = new ArrayList<>();
         lines.add(ReadyPattern.named("couple-full").format(PersonName.of(patron)));
         lines.addAll(AddressLabel.from("GB").lines(AddressSplitter.standard().split(address)));

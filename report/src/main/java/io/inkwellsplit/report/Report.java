@@ -1,6 +1,6 @@
 package io.inkwellsplit.report;
 
-import io.inkwellsplit.table.Run;
+import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.BoundStep;
 import io.inkwellsplit.table.survey.ColumnReadings;
 import io.inkwellsplit.table.survey.Survey;

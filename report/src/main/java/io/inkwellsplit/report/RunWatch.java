@@ -13,6 +13,9 @@ import java.util.Map;
 public final class RunWatch implements ReadingWatch {
     private final Map<String, ReadingCounter> counters = new LinkedHashMap<>();
 
+    /** Starts with nothing seen. */
+    public RunWatch() {}
+
     @Override
     public void add(String column, Reading<PartKey> reading, Ways ways) {
         counters.computeIfAbsent(column, title -> new ReadingCounter()).add(reading);

@@ -2,10 +2,10 @@ package io.inkwellsplit.report;
 
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSink;
-import io.inkwellsplit.table.Run;
 import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.SplitStep;
 import io.inkwellsplit.table.step.Subject;
 import io.inkwellsplit.table.survey.Survey;

@@ -1,7 +1,7 @@
 /**
  * Tables as streams of rows.
  *
- * <p>Start from {@link io.inkwellsplit.table.Run}, which carries rows from a source through steps into an output.
+ * <p>Start from {@link io.inkwellsplit.table.run.Run}, which carries rows from a source through steps into an output.
  *
  * <pre>{@code
  * try (CsvSource source = CsvSource.open(Path.of("patrons.csv"));

@@ -3,10 +3,11 @@ package io.inkwellsplit.table;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.hide.Mask;
 import io.inkwellsplit.piece.Cutter;
 import io.inkwellsplit.piece.Glue;
-import io.inkwellsplit.piece.Mask;
 import io.inkwellsplit.piece.Take;
+import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.sort.SortKey.Direction;
 import io.inkwellsplit.table.step.AssembleStep;
 import io.inkwellsplit.table.step.BoundStep;

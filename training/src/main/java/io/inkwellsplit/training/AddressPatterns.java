@@ -2,8 +2,8 @@ package io.inkwellsplit.training;
 
 import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.text.Resources;
-import io.inkwellsplit.text.Resources.Line;
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Resources.Line;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

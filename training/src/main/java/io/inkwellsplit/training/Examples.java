@@ -1,8 +1,8 @@
 package io.inkwellsplit.training;
 
-import io.inkwellsplit.reading.Choice;
 import io.inkwellsplit.training.Calibrator.Outcome;
 import io.inkwellsplit.training.Learner.Example;
+import io.inkwellsplit.weigh.Choice;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;

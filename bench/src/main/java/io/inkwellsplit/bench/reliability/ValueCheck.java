@@ -1,17 +1,17 @@
 package io.inkwellsplit.bench.reliability;
 
 import io.inkwellsplit.Accounted;
+import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.assemble.ReadyPattern;
-import io.inkwellsplit.casing.TidyCase;
+import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
-import io.inkwellsplit.name.NamePart;
-import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.tidy.TidyCase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -66,6 +66,9 @@ public final class ReviewSheet implements ReadingWatch {
     private final Map<String, Long> groups = new HashMap<>();
     private long lines;
 
+    /** Starts with nothing seen. */
+    public ReviewSheet() {}
+
     /** Adds a reading if it is doubtful. */
     @Override
     public void add(String column, Reading<PartKey> reading, Ways weighed) {

@@ -1,7 +1,7 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.piece.Mask;
-import io.inkwellsplit.piece.Pseudonyms;
+import io.inkwellsplit.hide.Mask;
+import io.inkwellsplit.hide.Pseudonyms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

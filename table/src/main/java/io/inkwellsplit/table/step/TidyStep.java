@@ -1,6 +1,6 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.piece.Tidying;
+import io.inkwellsplit.tidy.Tidying;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;

@@ -1,7 +1,7 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.text.Resources;
-import io.inkwellsplit.text.Resources.Line;
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Resources.Line;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;

@@ -49,6 +49,9 @@ public final class ReadingCounter {
     private final long[] values = new long[EDGES.length + 1];
     private final long[] doubtfulValues = new long[EDGES.length + 1];
 
+    /** Starts with nothing seen. */
+    public ReadingCounter() {}
+
     /** Takes a value as it was read. */
     public void add(Reading<PartKey> reading) {
         kinds.merge(reading.kind(), 1L, Long::sum);

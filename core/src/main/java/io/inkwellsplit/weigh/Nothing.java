@@ -1,0 +1,61 @@
+package io.inkwellsplit.weigh;
+
+import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.reading.ReadingBuilder;
+import io.inkwellsplit.reading.SourcePlaces;
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.TokenKind;
+import io.inkwellsplit.text.Tokens;
+import java.util.Set;
+
+/** Tells values that hold nothing: no word or number at all, or just a word for nothing, such as {@code N/A}. */
+public final class Nothing {
+    private static final class Shipped {
+        static final PhraseTable WORDS = load();
+    }
+
+    private Nothing() {}
+
+    private static PhraseTable load() {
+        PhraseTable.Builder words = new PhraseTable.Builder(100);
+        for (Line line : Resources.lines(Nothing.class, "nothing.txt")) {
+            if (words.put(line.text(), 1) != PhraseTable.NONE) {
+                throw line.refuse(line.text() + " stands twice");
+            }
+        }
+        return words.build();
+    }
+
+    /** Returns whether the tokens of a value are nothing to read. */
+    public static boolean is(Tokens tokens) {
+        int first = next(tokens, 0);
+        if (first == tokens.count()) {
+            return !tokens.isTooLong();
+        }
+        int length = Shipped.WORDS.longest(tokens, first, tokens.count());
+        return length > 0 && next(tokens, first + length) == tokens.count();
+    }
+
+    /** Returns the reading of a value that is nothing: it has no part. */
+    public static <P extends PartKey> Reading<P> reading(
+            String source, Tokens tokens, SourcePlaces places, ReadingBuilder<P> builder) {
+        builder.start(source, Kind.BLANK, places);
+        for (int i = 0; i < tokens.count(); i++) {
+            builder.addAnnouncement(tokens.start(i), tokens.end(i));
+        }
+        return builder.build(1, Set.of());
+    }
+
+    /** Returns the first word or number from a token on, or the count. */
+    private static int next(Tokens tokens, int from) {
+        int token = from;
+        while (token < tokens.count() && !tokens.isWord(token) && !tokens.is(token, TokenKind.NUMBER)) {
+            token++;
+        }
+        return token;
+    }
+}

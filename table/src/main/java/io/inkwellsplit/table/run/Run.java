@@ -1,0 +1,343 @@
+package io.inkwellsplit.table.run;
+
+import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.RowSink;
+import io.inkwellsplit.table.RowSource;
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.step.BoundStep;
+import io.inkwellsplit.table.step.RowWise;
+import io.inkwellsplit.table.step.Step;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Iterator;
+import java.util.LinkedList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Carries the rows of a source through steps into a sink, one row at a time. */
+public final class Run {
+    private static final int MOST_THREADS = 8;
+
+    private final RowSource source;
+    private final int threads;
+    private final List<BoundStep> steps = new ArrayList<>();
+    private final List<String> header;
+    private final int width;
+    private long rows;
+    private long rowsOut;
+    private long setAside;
+    private final Faults faults = new Faults();
+
+    private Run(RowSource source, List<? extends Step> steps, int threads) {
+        this.source = source;
+        this.threads = threads;
+        List<String> titles = source.header();
+        this.width = titles.size();
+        for (Step step : steps) {
+            BoundStep bound = step.bind(titles);
+            if (bound.learnsTitles()) {
+                learn(bound);
+            }
+            this.steps.add(bound);
+            titles = bound.header();
+        }
+        this.header = titles;
+    }
+
+    /**
+     * Prepares a run. Nothing is read but the header, unless a step finds out from the rows which columns it makes.
+     *
+     * @throws TableException if a step does not fit the columns
+     */
+    public static Run of(RowSource source, List<? extends Step> steps) {
+        return new Run(
+                source, steps, Math.min(MOST_THREADS, Runtime.getRuntime().availableProcessors()));
+    }
+
+    /** As {@link #of}, with a number of threads; what comes out does not depend on it. */
+    static Run of(RowSource source, List<? extends Step> steps, int threads) {
+        return new Run(source, steps, threads);
+    }
+
+    /** Returns the titles of the columns that will come out. */
+    public List<String> header() {
+        return header;
+    }
+
+    /** Returns the titles of the columns that come in. */
+    public List<String> sourceHeader() {
+        return source.header();
+    }
+
+    /** Returns what columns that steps have added mean, by their titles. */
+    public Map<String, String> meanings() {
+        Map<String, String> meanings = new HashMap<>();
+        steps.forEach(step -> meanings.putAll(step.meanings()));
+        return meanings;
+    }
+
+    /** Returns the steps as they work on this table, with what they have counted so far. */
+    public List<BoundStep> steps() {
+        return List.copyOf(steps);
+    }
+
+    /** Carries all rows; a row with more or fewer cells than the header is set aside with the reason. */
+    public void into(RowSink sink) {
+        for (BoundStep step : List.copyOf(steps)) {
+            if (step.learns() && !step.learnsTitles()) {
+                learn(step);
+            }
+        }
+        sink.header(header);
+        Optional<List<List<RowWise>>> workers = workers();
+        if (workers.isPresent()) {
+            inParallel(workers.get(), sink);
+        } else {
+            oneAfterTheOther(sink);
+        }
+        sink.finish();
+    }
+
+    private void oneAfterTheOther(RowSink sink) {
+        List<Consumer<List<String>>> stages = stages(steps, cells -> {
+            rowsOut++;
+            sink.row(cells);
+        });
+        Iterator<Row> iterator = source.rows();
+        while (iterator.hasNext()) {
+            Row row = iterator.next();
+            rows++;
+            if (row.cells().size() != width) {
+                setAside(row, sink);
+                continue;
+            }
+            try {
+                stages.get(0).accept(row.cells());
+            } catch (StepFault fault) {
+                setAside(row, fault.getCause(), sink);
+            }
+        }
+        end(steps, stages);
+    }
+
+    private void setAside(Row row, RowSink sink) {
+        int cells = row.cells().size();
+        setAside++;
+        sink.setAside(row, "it has " + cells + (cells == 1 ? " cell" : " cells") + ", the header has " + width);
+    }
+
+    /** One value may never end a run: what the program itself fails on is set aside like any row that does not fit. */
+    private void setAside(Row row, Throwable fault, RowSink sink) {
+        setAside++;
+        faults.add(fault);
+        sink.setAside(row, Faults.reason(fault));
+    }
+
+    /** A step failed on a row for no reason that it knows. */
+    private static final class StepFault extends RuntimeException {
+        StepFault(Throwable cause) {
+            super(null, cause, false, false);
+        }
+
+        @Override
+        public synchronized Throwable getCause() {
+            return java.util.Objects.requireNonNull(super.getCause());
+        }
+    }
+
+    /** Lets a step work on a row; what it throws without having met something that it has a sentence for is its fault. */
+    private static void guarded(BoundStep step, List<String> cells, Consumer<List<String>> next) {
+        boolean[] passedOn = new boolean[1];
+        try {
+            step.push(cells, out -> {
+                passedOn[0] = true;
+                next.accept(out);
+                passedOn[0] = false;
+            });
+        } catch (TableException | StepFault e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError e) {
+            // What comes from behind is no fault of this step.
+            throw passedOn[0] && e instanceof RuntimeException behind ? behind : new StepFault(e);
+        }
+    }
+
+    /** Returns the steps once for each thread, where all of them can work on several rows at the same time. */
+    private Optional<List<List<RowWise>>> workers() {
+        List<List<RowWise>> workers = new ArrayList<>();
+        for (int i = 0; i < threads && threads > 1; i++) {
+            List<RowWise> forks = new ArrayList<>();
+            for (BoundStep step : steps) {
+                Optional<RowWise> fork = step instanceof RowWise each ? each.fork() : Optional.empty();
+                if (fork.isEmpty()) {
+                    return Optional.empty();
+                }
+                forks.add(fork.get());
+            }
+            workers.add(forks);
+        }
+        return workers.isEmpty() ? Optional.empty() : Optional.of(workers);
+    }
+
+    private void inParallel(List<List<RowWise>> workers, RowSink sink) {
+        new Batches<>(workers).run(source.rows(), this::worked, batch -> {
+            batch.toTell.forEach(Runnable::run);
+            for (Worked worked : batch.rows) {
+                rows++;
+                if (worked.cells.isPresent()) {
+                    rowsOut++;
+                    sink.row(worked.cells.get());
+                } else if (worked.fault.isPresent()) {
+                    setAside(worked.row, worked.fault.get(), sink);
+                } else {
+                    setAside(worked.row, sink);
+                }
+            }
+        });
+        for (List<RowWise> forks : workers) {
+            for (int i = 0; i < forks.size(); i++) {
+                if (forks.get(i) != steps.get(i)) {
+                    ((RowWise) steps.get(i)).join(forks.get(i));
+                }
+            }
+        }
+    }
+
+    /** A row and what came of it; nothing where it does not fit the header, or a step failed on it. */
+    private record Worked(Row row, Optional<List<String>> cells, Optional<Throwable> fault) {}
+
+    /** What came of a batch of rows, and what those who look on are to be told of it. */
+    private record WorkedBatch(List<Worked> rows, List<Runnable> toTell) {}
+
+    private WorkedBatch worked(List<RowWise> forks, List<Row> batch) {
+        List<Worked> out = new ArrayList<>(batch.size());
+        for (Row row : batch) {
+            out.add(
+                    row.cells().size() == width
+                            ? worked(forks, row)
+                            : new Worked(row, Optional.empty(), Optional.empty()));
+        }
+        return new WorkedBatch(out, forks.stream().map(RowWise::toTell).toList());
+    }
+
+    private static Worked worked(List<RowWise> forks, Row row) {
+        List<String> cells = row.cells();
+        try {
+            for (RowWise step : forks) {
+                cells = step.apply(cells);
+            }
+            return new Worked(row, Optional.of(cells), Optional.empty());
+        } catch (TableException e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError e) {
+            return new Worked(row, Optional.empty(), Optional.of(e));
+        }
+    }
+
+    /** Lets a step learn from a row; one that it fails on is set aside when its turn comes, and teaches nothing. */
+    private static void observed(BoundStep step, List<String> cells) {
+        try {
+            step.observe(cells);
+        } catch (TableException e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError e) {
+            return;
+        }
+    }
+
+    /** Lets a step see the rows as they will come to it through the steps before it. */
+    private void learn(BoundStep step) {
+        int index = steps.indexOf(step);
+        List<BoundStep> before = List.copyOf(index < 0 ? steps : steps.subList(0, index));
+        Optional<BoundStep> fork = before.isEmpty() && threads > 1 ? step.forkToLearn() : Optional.empty();
+        if (fork.isPresent()) {
+            learnInParallel(step);
+            return;
+        }
+        List<Consumer<List<String>>> stages = stages(before, cells -> observed(step, cells));
+        boolean all = !step.learnsFromSome() || !before.isEmpty();
+        Iterator<Row> iterator = source.rows();
+        while (iterator.hasNext()) {
+            Row row = iterator.next();
+            if (row.cells().size() == width && (all || Sample.has(row.number()))) {
+                passed(stages.get(0), row);
+            }
+        }
+        end(before, stages);
+        before.forEach(BoundStep::restart);
+    }
+
+    /** A row that a step before fails on never comes to those behind. */
+    private static void passed(Consumer<List<String>> stage, Row row) {
+        try {
+            stage.accept(row.cells());
+        } catch (StepFault fault) {
+            return;
+        }
+    }
+
+    private void learnInParallel(BoundStep step) {
+        boolean all = !step.learnsFromSome();
+        List<BoundStep> workers = new ArrayList<>(List.of(step));
+        while (workers.size() < threads) {
+            workers.add(step.forkToLearn().orElseThrow());
+        }
+        new Batches<>(workers)
+                .run(
+                        source.rows(),
+                        (worker, batch) -> {
+                            for (Row row : batch) {
+                                if (row.cells().size() == width && (all || Sample.has(row.number()))) {
+                                    observed(worker, row.cells());
+                                }
+                            }
+                            return batch.size();
+                        },
+                        seen -> {});
+        workers.subList(1, workers.size()).forEach(step::joinLearned);
+    }
+
+    /** Returns for each step what takes its rows, and at last what takes the rows of the last one. */
+    private static List<Consumer<List<String>>> stages(List<BoundStep> steps, Consumer<List<String>> last) {
+        LinkedList<Consumer<List<String>>> stages = new LinkedList<>(List.of(last));
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            BoundStep step = steps.get(i);
+            Consumer<List<String>> next = stages.getFirst();
+            stages.addFirst(cells -> guarded(step, cells, next));
+        }
+        return List.copyOf(stages);
+    }
+
+    private static void end(List<BoundStep> steps, List<Consumer<List<String>>> stages) {
+        for (int i = 0; i < steps.size(); i++) {
+            steps.get(i).end(stages.get(i + 1));
+        }
+    }
+
+    /** Returns on how many rows the program itself failed; they were set aside. */
+    public long faults() {
+        return faults.count();
+    }
+
+    /** Returns where it failed, for whoever mends the program; no value is told. */
+    public List<String> faultPlaces() {
+        return faults.places();
+    }
+
+    /** Returns how many rows were read. */
+    public long rows() {
+        return rows;
+    }
+
+    /** Returns how many rows went out. */
+    public long rowsOut() {
+        return rowsOut;
+    }
+
+    /** Returns how many of them were set aside. */
+    public long setAside() {
+        return setAside;
+    }
+}

@@ -1,0 +1,21 @@
+/** Tables as streams of rows, the steps that work on them, surveys and corrections. */
+module io.inkwellsplit.table {
+    requires transitive io.inkwellsplit.core;
+    requires static transitive org.jspecify;
+    requires com.fasterxml.jackson.core;
+    requires com.googlecode.ezvcard;
+    requires re2j;
+    requires de.siegmar.fastcsv;
+    requires com.github.albfernandez.juniversalchardet;
+
+    exports io.inkwellsplit.table;
+    exports io.inkwellsplit.table.compare;
+    exports io.inkwellsplit.table.contact;
+    exports io.inkwellsplit.table.correct;
+    exports io.inkwellsplit.table.csv;
+    exports io.inkwellsplit.table.file;
+    exports io.inkwellsplit.table.run;
+    exports io.inkwellsplit.table.sort;
+    exports io.inkwellsplit.table.step;
+    exports io.inkwellsplit.table.survey;
+}
