@@ -89,7 +89,7 @@ class ArchitectureTest {
     void onlyTheLoaderReads() {
         noClasses()
                 .that()
-                .doNotHaveFullyQualifiedName("io.inkwellsplit.data.Resources")
+                .resideOutsideOfPackages("io.inkwellsplit.data", "io.inkwellsplit.places")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.io..", "java.util.logging..", "java.nio.file..", "java.nio.channels..")

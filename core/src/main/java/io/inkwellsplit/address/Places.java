@@ -1,12 +1,8 @@
 package io.inkwellsplit.address;
 
-import io.inkwellsplit.data.Resources;
-import io.inkwellsplit.places.PlaceFiles;
+import io.inkwellsplit.data.Gazetteer;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
-import java.io.InputStream;
-import java.util.Optional;
-import java.util.ServiceLoader;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
@@ -41,25 +37,8 @@ final class Places {
 
     private static CountryPlaces load(Country country) {
         CountryPlaces.Builder builder = new CountryPlaces.Builder(country);
-        files(country.code)
-                .ifPresent(in -> Resources.lines(country.code + ".txt", in).forEach(builder::add));
+        Gazetteer.lines(country.code).forEach(builder::add);
         return builder.build();
-    }
-
-    private static Optional<InputStream> files(String code) {
-        try {
-            // Files that are added come before those that are shipped.
-            for (PlaceFiles files : ServiceLoader.load(PlaceFiles.class, Places.class.getClassLoader())) {
-                Optional<InputStream> in = files.open(code);
-                if (in.isPresent()) {
-                    return in;
-                }
-            }
-            return Optional.empty();
-        } catch (NoClassDefFoundError e) {
-            // The module of the gazetteer is not there.
-            return Optional.empty();
-        }
     }
 
     /** Returns the number of the place that a run of tokens names, or {@link PhraseTable#NONE}. */

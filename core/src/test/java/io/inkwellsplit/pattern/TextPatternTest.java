@@ -87,4 +87,12 @@ class TextPatternTest {
         TextPattern pattern = TextPattern.compile("{E-mail} {E-mail-allCaps}", "E-mail"::equals, List.of());
         assertThat(pattern.format(name -> "a@b.example")).isEqualTo("a@b.example A@B.EXAMPLE");
     }
+
+    @Test
+    void refusesPatternsThatAreTooLongOrTooDeep() {
+        assertThatThrownBy(() -> TextPattern.compile("{?".repeat(21) + "}".repeat(21)))
+                .hasMessageContaining("at character 41: more than 20 choices inside one another");
+        assertThatThrownBy(() -> TextPattern.compile("x".repeat(10_001))).hasMessageContaining("has 10001 characters");
+        assertThat(TextPattern.compile("{?{a}}".repeat(500))).isNotNull();
+    }
 }
