@@ -16,20 +16,25 @@ import java.util.Set;
  */
 public record FamilyName(String particle, String core) {
     private static final class Particles {
-        /** The reader of names takes them for particles, to keep them with what follows; an index files names under them. */
-        private static final Set<String> PIECES = Set.of("mc", "mac", "o", "o'", "st", "st.");
-
         static final Set<String> WORDS = load();
 
         private static Set<String> load() {
             Map<String, List<Line>> sections = Resources.sections(NameWords.class, "words.txt");
             Set<String> words = new HashSet<>();
-            for (Line line : sections.getOrDefault("particle", List.of())) {
-                words.addAll(List.of(line.text().toLowerCase(Locale.ROOT).split(" ")));
+            for (String section : List.of("particle", "particle?")) {
+                for (Line line : sections.getOrDefault(section, List.of())) {
+                    words.addAll(List.of(plain(line.text()).split(" ")));
+                }
             }
-            words.removeAll(PIECES);
+            sections.getOrDefault("particle of the core", List.of()).forEach(line -> words.remove(plain(line.text())));
             return Set.copyOf(words);
         }
+    }
+
+    /** A dot at the end says nothing. */
+    private static String plain(String word) {
+        String small = word.toLowerCase(Locale.ROOT);
+        return small.endsWith(".") ? small.substring(0, small.length() - 1) : small;
     }
 
     /** Cuts a whole family name; the last word is never a particle. */
@@ -37,7 +42,7 @@ public record FamilyName(String particle, String core) {
         String name = whole.strip();
         int core = 0;
         for (int blank = name.indexOf(' '); blank > 0; blank = name.indexOf(' ', core)) {
-            if (!Particles.WORDS.contains(name.substring(core, blank).toLowerCase(Locale.ROOT))) {
+            if (!Particles.WORDS.contains(plain(name.substring(core, blank)))) {
                 break;
             }
             core = blank + 1;

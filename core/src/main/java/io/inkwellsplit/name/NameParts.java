@@ -146,9 +146,8 @@ final class NameParts {
         }
     }
 
-    /** Mc, Mac, O and St. are pieces of one name rather than particles that an index may set aside. */
     private static boolean isParticle(NameText text, int token) {
-        return text.has(token, WordInfo.ANY_PARTICLE);
+        return text.has(token, WordInfo.ANY_PARTICLE) && !text.has(token, WordInfo.CORE_PARTICLE);
     }
 
     private static void add(NameText text, int from, int end, NamePart part, ReadingBuilder<NamePart> builder) {

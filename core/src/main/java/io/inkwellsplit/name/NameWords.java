@@ -19,6 +19,7 @@ final class NameWords {
             Map.entry("credentials", WordInfo.CREDENTIAL),
             Map.entry("credentials?", WordInfo.CREDENTIAL_OR_NAME),
             Map.entry("particle", WordInfo.PARTICLE),
+            Map.entry("particle of the core", WordInfo.CORE_PARTICLE),
             Map.entry("particle?", WordInfo.PARTICLE_OR_NAME),
             Map.entry("connector", WordInfo.CONNECTOR),
             Map.entry("birth", WordInfo.BIRTH),

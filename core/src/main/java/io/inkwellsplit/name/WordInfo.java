@@ -29,6 +29,8 @@ final class WordInfo {
     static final int BIRTH = 1 << 19;
     static final int ORGANISATION = 1 << 20;
     static final int ORGANISATION_OR_NAME = 1 << 21;
+    /** A particle by which a family name is filed: {@code Saint}, {@code Mc}. */
+    static final int CORE_PARTICLE = 1 << 22;
     /** Starts a phrase of {@code words.txt} or a name of several characters. */
     static final int PHRASE = 1 << 23;
     /** Starts a phrase of {@code layers.txt}. */

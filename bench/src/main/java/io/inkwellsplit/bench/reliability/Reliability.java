@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 
 /** Tries to break the product, and prints what came of it. See {@code scripts/reliability}. */
 public final class Reliability {
-    private static final int MEGABYTES_OF_GROWTH = 8;
+    private static final int MEGABYTES_OF_GROWTH = 16;
 
     private final Path project;
     private final long seed;
