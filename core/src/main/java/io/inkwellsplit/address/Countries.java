@@ -1,7 +1,8 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.address.Country.State;
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
@@ -31,7 +32,7 @@ final class Countries {
     private final long[] letterUsers = new long[LETTERS];
 
     /** Letters of the Latin and Greek scripts lie below this. */
-    private static final int LETTERS = 0x400;
+    static final int LETTERS = 0x400;
 
     private static final class Shipped {
         static final Countries COUNTRIES = new Countries();
@@ -42,7 +43,7 @@ final class Countries {
     }
 
     private Countries() {
-        List<String> codes = Resources.lines(Countries.class, "countries.txt").stream()
+        List<String> codes = Format.NONE.distinct("", Column.CODE).readLines(Countries.class, "countries.txt").stream()
                 .map(Line::text)
                 .toList();
         if (codes.size() > MOST) {

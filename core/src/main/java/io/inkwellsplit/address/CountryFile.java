@@ -2,7 +2,8 @@ package io.inkwellsplit.address;
 
 import io.inkwellsplit.address.Country.Ending;
 import io.inkwellsplit.address.Country.State;
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.Tokens;
 import java.util.ArrayList;
@@ -21,22 +22,15 @@ import java.util.concurrent.ConcurrentHashMap;
  * <p>A section, or a line of {@code [form]}, that is not known is refused, naming file and line.
  */
 final class CountryFile {
-    private static final Set<String> FORM_KEYS = Set.of(
-            "uses",
-            "postcode",
-            "order",
-            "prefix",
-            "lost zero",
-            "postcode word",
-            "postcode follows",
-            "slash",
-            "dash",
-            "city first",
-            "city number",
-            "city is country",
-            "letter behind number",
-            "slash in city",
-            "streets of streets");
+    /** What a file of words may hold, of a language or of all countries. */
+    private static final Format SHARED_WORDS = words(Format.NONE);
+
+    /** What the file of a country may hold. */
+    static final Format COUNTRY = words(Format.NONE
+            .required("form", Column.TEXT, Column.ANYS)
+            .required("label", Column.TEXT)
+            .required("example", Column.TEXT, Column.TEXT, Column.TEXT)
+            .optional("postcode start", Column.TEXT, Column.TEXT));
 
     private static final Map<String, Map<String, List<Line>>> SHARED = new ConcurrentHashMap<>();
 
@@ -49,22 +43,36 @@ final class CountryFile {
     private final StringBuilder letters = new StringBuilder();
 
     CountryFile(String code) {
-        Map<String, List<Line>> sections = Resources.sections(CountryFile.class, "country/" + code + ".txt");
+        this(COUNTRY.read(CountryFile.class, "country/" + code + ".txt"));
+    }
+
+    CountryFile(Map<String, List<Line>> sections) {
         for (Line line : sections.getOrDefault("form", List.of())) {
             List<String> fields = List.of(line.fields());
-            if (!FORM_KEYS.contains(fields.get(0))) {
-                throw line.refuse("the setting \"" + fields.get(0) + "\" is unknown");
+            CountryForm.check(line);
+            if (form.put(fields.get(0), values(fields)) != null) {
+                throw line.refuse("the setting \"" + fields.get(0) + "\" stands twice");
             }
-            form.put(fields.get(0), values(fields));
         }
         for (Line line : sections.getOrDefault("postcode start", List.of())) {
             starts.put(line.fields()[0], List.of(line.fields()[1].split(" ")));
         }
+        for (Line line : sections.getOrDefault("label", List.of())) {
+            CountryForm.checkLabel(line);
+        }
         add(shared("common.txt"));
-        for (String language : form.getOrDefault("uses", List.of())) {
-            add(shared("language/" + language + ".txt"));
+        for (Line line : sections.getOrDefault("form", List.of())) {
+            if (line.fields()[0].equals("uses")) {
+                languages(line);
+            }
         }
         add(sections);
+        for (Line line : sections.getOrDefault("postcode start", List.of())) {
+            String region = line.fields()[0];
+            if (states.stream().noneMatch(state -> state.names().contains(region))) {
+                throw line.refuse("there is no region \"" + region + "\" in [state]");
+            }
+        }
         Map<String, Integer> merged = new LinkedHashMap<>();
         endings.forEach(ending -> merged.merge(ending.letters(), ending.bits(), (a, b) -> a | b));
         endings.clear();
@@ -73,9 +81,23 @@ final class CountryFile {
                 Comparator.comparingInt((Ending e) -> -e.letters().length()).thenComparing(Ending::letters));
     }
 
+    private static Format words(Format start) {
+        boolean country = start != Format.NONE;
+        Format format = country ? start.required("country", Column.TEXTS) : start.optional("label", Column.TEXT);
+        for (String section : AddressWord.SECTIONS.keySet()) {
+            if (!section.equals("country")) {
+                format = format.optional(section, Column.TEXTS);
+            }
+        }
+        for (String section : AddressWord.ENDINGS.keySet()) {
+            format = format.optional(section, Column.TEXT);
+        }
+        return format.optional("abbreviation", Column.TEXT, Column.TEXT).optional("letters", Column.TEXT);
+    }
+
     /** Returns the sections of a file that several countries use; it is read once. */
     private static Map<String, List<Line>> shared(String file) {
-        return SHARED.computeIfAbsent(file, name -> Resources.sections(CountryFile.class, name));
+        return SHARED.computeIfAbsent(file, name -> SHARED_WORDS.read(CountryFile.class, name));
     }
 
     /** Languages and prefixes stand with blanks between them, forms of postcodes with tabs. */
@@ -95,11 +117,28 @@ final class CountryFile {
             } else if (section.equals("abbreviation")) {
                 lines.forEach(line -> abbreviations.put(line.fields()[0], line.fields()[1]));
             } else if (section.equals("letters")) {
-                lines.forEach(line -> letters.append(line.text()));
-            } else if (!section.equals("form") && !section.equals("label") && !section.equals("postcode start")) {
-                throw lines.get(0).refuse("the section [" + section + "] is unknown");
+                lines.forEach(this::addLetters);
             }
         });
+    }
+
+    private void languages(Line line) {
+        for (String language : form.getOrDefault("uses", List.of())) {
+            if (CountryFile.class.getResource("language/" + language + ".txt") == null) {
+                throw line.refuse("there is no file of the language \"" + language + "\"");
+            }
+            add(shared("language/" + language + ".txt"));
+        }
+    }
+
+    private void addLetters(Line line) {
+        for (char letter : line.text().toCharArray()) {
+            if (letter >= Countries.LETTERS || !Character.isLowerCase(letter)) {
+                throw line.refuse(
+                        "\"" + letter + "\" is no small Latin or Greek letter; other letters are not counted");
+            }
+            letters.append(letter);
+        }
     }
 
     private void words(String section, List<Line> lines, int bit) {

@@ -1,6 +1,7 @@
 package io.inkwellsplit.assemble;
 
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -29,7 +30,12 @@ final class Locales {
     }
 
     private Locales() {
-        Map<String, List<Line>> sections = Resources.sections(Locales.class, "locales.txt");
+        Map<String, List<Line>> sections = Format.NONE
+                .required("pattern", Column.TEXT)
+                .required("locale", Column.TEXT, Column.ANYS)
+                .required("parent", Column.TEXT, Column.TEXT)
+                .required("likely", Column.TEXT, Column.TEXT)
+                .read(Locales.class, "locales.txt");
         List<String> patterns = sections.getOrDefault("pattern", List.of()).stream()
                 .map(Line::text)
                 .toList();

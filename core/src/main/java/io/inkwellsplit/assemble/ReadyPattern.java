@@ -1,6 +1,7 @@
 package io.inkwellsplit.assemble;
 
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.pattern.Nearest;
 import io.inkwellsplit.pattern.Writing;
@@ -22,7 +23,9 @@ public record ReadyPattern(String name, String title, NamePattern pattern, boole
 
     private static Map<String, ReadyPattern> load() {
         Map<String, ReadyPattern> all = new LinkedHashMap<>();
-        for (Line line : Resources.lines(ReadyPattern.class, "ready.txt")) {
+        for (Line line : Format.NONE
+                .required("", Column.TEXT, Column.TEXT, Column.YES_OR_NO, Column.TEXT, Column.TEXT)
+                .readLines(ReadyPattern.class, "ready.txt")) {
             String[] fields = line.fields();
             if (fields.length != 5) {
                 throw line.refuse("there are " + fields.length + " fields, not 5");

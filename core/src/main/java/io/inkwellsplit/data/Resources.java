@@ -69,9 +69,13 @@ public final class Resources {
 
     /** Returns the sections of a file in their order; a line before the first section, or a section twice, is refused. */
     public static Map<String, List<Line>> sections(Class<?> beside, String file) {
+        return sections(lines(beside, file));
+    }
+
+    static Map<String, List<Line>> sections(List<Line> lines) {
         Map<String, List<Line>> sections = new LinkedHashMap<>();
         List<Line> current = null;
-        for (Line line : lines(beside, file)) {
+        for (Line line : lines) {
             String text = line.text().strip();
             if (text.startsWith("[") && text.endsWith("]")) {
                 current = new ArrayList<>();
@@ -81,7 +85,7 @@ public final class Resources {
             } else if (current == null) {
                 throw line.refuse("a line before the first section");
             } else {
-                current.add(new Line(file, line.number(), text));
+                current.add(new Line(line.file(), line.number(), text));
             }
         }
         return sections;

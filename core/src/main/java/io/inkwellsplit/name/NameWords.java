@@ -1,13 +1,13 @@
 package io.inkwellsplit.name;
 
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Objects;
 
 /** The vocabulary of names: the lexicon, the classes of words and the phrases of the layers. Immutable. */
 final class NameWords {
@@ -28,6 +28,10 @@ final class NameWords {
 
     private static final int MIN_KEYWORD = 6;
 
+    private static final Format LEXICON = Format.NONE.required("", Column.TEXT, Column.FREQUENCIES);
+    private static final Format WORDS = wordsFormat();
+    private static final Format LAYERS = layersFormat();
+
     private final PhraseTable words;
     private final PhraseTable layers;
     private final Keywords keywords;
@@ -47,9 +51,25 @@ final class NameWords {
         return Shipped.WORDS;
     }
 
+    private static Format wordsFormat() {
+        Format format = Format.NONE;
+        for (String section : CLASSES.keySet()) {
+            format = format.distinct(section, Column.TEXT);
+        }
+        return format;
+    }
+
+    private static Format layersFormat() {
+        Format format = Format.NONE;
+        for (Layer layer : Layer.values()) {
+            format = format.distinct(layer.section(), Column.TEXT);
+        }
+        return format;
+    }
+
     private static NameWords load() {
         PhraseTable.Builder words = new PhraseTable.Builder(150_000);
-        for (Line line : Resources.lines(NameWords.class, "lexicon.txt")) {
+        for (Line line : LEXICON.readLines(NameWords.class, "lexicon.txt")) {
             String text = line.text();
             int tab = text.indexOf('\t');
             int info = WordInfo.frequencies(
@@ -59,11 +79,11 @@ final class NameWords {
             }
             words.merge(text.substring(0, tab), info, WordInfo.PHRASE);
         }
-        Resources.sections(NameWords.class, "words.txt").forEach((section, lines) -> classes(words, section, lines));
+        WORDS.read(NameWords.class, "words.txt").forEach((section, lines) -> classes(words, section, lines));
 
         PhraseTable.Builder layers = new PhraseTable.Builder(600);
         List<String> keywords = new ArrayList<>();
-        Map<String, List<Line>> sections = Resources.sections(NameWords.class, "layers.txt");
+        Map<String, List<Line>> sections = LAYERS.read(NameWords.class, "layers.txt");
         for (Layer layer : Layer.values()) {
             for (Line line : sections.getOrDefault(layer.section(), List.of())) {
                 layers.merge(line.text(), layer.bit(), 0);
@@ -89,15 +109,8 @@ final class NameWords {
     }
 
     private static void classes(PhraseTable.Builder words, String section, List<Line> lines) {
-        Integer bit = CLASSES.get(section);
-        Set<String> seen = new HashSet<>();
+        int bit = Objects.requireNonNull(CLASSES.get(section), section);
         for (Line line : lines) {
-            if (bit == null) {
-                throw line.refuse("the section [" + section + "] is unknown");
-            }
-            if (!seen.add(line.text())) {
-                throw line.refuse(line.text() + " stands twice in its section");
-            }
             words.merge(line.text(), bit, WordInfo.PHRASE);
             if (line.text().matches(".*\\.\\p{L}.*")) {
                 words.merge(line.text().replaceAll("[. ]", ""), bit, WordInfo.PHRASE);

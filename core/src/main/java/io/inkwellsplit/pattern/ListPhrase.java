@@ -1,6 +1,7 @@
 package io.inkwellsplit.pattern;
 
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import java.util.HashMap;
 import java.util.List;
@@ -26,7 +27,8 @@ public final class ListPhrase {
 
     private static Map<String, ListPhrase> load() {
         Map<String, ListPhrase> languages = new HashMap<>();
-        for (Line line : Resources.lines(ListPhrase.class, "phrases.txt")) {
+        for (Line line :
+                Format.NONE.required("", Column.TEXT, Column.TEXTS).readLines(ListPhrase.class, "phrases.txt")) {
             String[] fields = line.fields();
             if (fields.length != 3 || !fields[1].contains("{1}") || !fields[2].contains("{1}")) {
                 throw line.refuse("a language, two texts and a number of others are needed, with {0} and {1}");

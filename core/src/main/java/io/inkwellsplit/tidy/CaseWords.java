@@ -1,6 +1,7 @@
 package io.inkwellsplit.tidy;
 
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -16,7 +17,22 @@ record CaseWords(
         Map<String, String> written,
         Set<String> elisions,
         Set<String> lowerWithDot) {
-    private static final Map<String, List<Line>> SECTIONS = Resources.sections(CaseWords.class, "words.txt");
+    static final Format FORMAT = Format.NONE
+            .distinct("lower in names", Column.TEXT)
+            .distinct("capital at the start", Column.TEXT)
+            .distinct("lower in organisations", Column.TEXT)
+            .distinct("lower in addresses", Column.TEXT)
+            .distinct("written", Column.TEXT)
+            .distinct("written in names", Column.TEXT)
+            .distinct("written in organisations", Column.TEXT)
+            .distinct("written in addresses", Column.TEXT)
+            .distinct("elision", Column.TEXT)
+            .distinct("capital particles", Column.TEXT)
+            .distinct("lower with a dot", Column.TEXT)
+            .distinct("small behind a hyphen", Column.TEXT)
+            .distinct("small house letters", Column.TEXT);
+
+    private static final Map<String, List<Line>> SECTIONS = FORMAT.read(CaseWords.class, "words.txt");
 
     /** @param kind {@code names}, {@code organisations} or {@code addresses} */
     static CaseWords of(String kind) {

@@ -1,6 +1,7 @@
 package io.inkwellsplit.weigh;
 
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;
@@ -22,7 +23,7 @@ public final class Nothing {
 
     private static PhraseTable load() {
         PhraseTable.Builder words = new PhraseTable.Builder(100);
-        for (Line line : Resources.lines(Nothing.class, "nothing.txt")) {
+        for (Line line : Format.NONE.distinct("", Column.TEXT).readLines(Nothing.class, "nothing.txt")) {
             if (words.put(line.text(), 1) != PhraseTable.NONE) {
                 throw line.refuse(line.text() + " stands twice");
             }

@@ -1,6 +1,7 @@
 package io.inkwellsplit.weigh;
 
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import java.util.Arrays;
 import java.util.List;
@@ -29,7 +30,10 @@ public final class Weights {
      * @throws IllegalStateException if a feature is unknown, given twice or missing, naming file and line
      */
     public static <F extends Enum<F>> Weights load(Class<F> features, Class<?> beside, String file) {
-        Map<String, List<Line>> sections = Resources.sections(beside, file);
+        Map<String, List<Line>> sections = Format.NONE
+                .required("weights", Column.TEXT, Column.NUMBER)
+                .required("calibration", Column.NUMBER, Column.NUMBER)
+                .read(beside, file);
         double[] weights = new double[features.getEnumConstants().length];
         Arrays.fill(weights, Double.NaN);
         for (Line line : sections.getOrDefault("weights", List.of())) {

@@ -3,7 +3,8 @@ package io.inkwellsplit.table.step;
 import com.google.re2j.Matcher;
 import com.google.re2j.Pattern;
 import com.google.re2j.PatternSyntaxException;
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -47,7 +48,8 @@ public final class MatchStep implements Step {
 
     private static Map<String, String> ready() {
         Map<String, String> ready = new LinkedHashMap<>();
-        for (Line line : Resources.lines(MatchStep.class, "expressions.txt")) {
+        for (Line line :
+                Format.NONE.required("", Column.TEXT, Column.TEXT).readLines(MatchStep.class, "expressions.txt")) {
             ready.put(line.fields()[0], line.fields()[1]);
         }
         return ready;

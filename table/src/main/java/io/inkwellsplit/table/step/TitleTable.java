@@ -1,6 +1,7 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -16,7 +17,7 @@ final class TitleTable {
 
     private static Map<String, String[]> load() {
         Map<String, String[]> rows = new LinkedHashMap<>();
-        for (Line line : Resources.lines(TitleTable.class, "titles.txt")) {
+        for (Line line : Format.NONE.required("", Column.TEXT, Column.ANYS).readLines(TitleTable.class, "titles.txt")) {
             String[] fields = line.fields();
             if (fields.length != MEANING + 1 || rows.put(fields[0], fields) != null) {
                 throw line.refuse("five fields are needed, and a key that did not stand above");
