@@ -223,7 +223,7 @@ final class AddressReader {
 
     /** A country is written that has no data file. */
     private boolean isElsewhere() {
-        int country = text.find(AddressPart.COUNTRY);
-        return country >= 0 && text.lengthOf(country, AddressWord.OTHER_COUNTRY) > 0;
+        return text.find(AddressPart.COUNTRY) >= 0
+                && Countries.shipped().withCode(text.regionsOf()).isEmpty();
     }
 }

@@ -310,6 +310,20 @@ final class AddressText {
         return token >= 0 && token < count && labels[token] == part.ordinal();
     }
 
+    /** Returns the code of the country whose regions may be written: the one that is written, or the one that is tried. */
+    String regionsOf() {
+        int from = find(AddressPart.COUNTRY);
+        if (from < 0) {
+            return country.code;
+        }
+        int end = from;
+        while (end < count && labels[end] == AddressPart.COUNTRY.ordinal()) {
+            end++;
+        }
+        String named = CountryNames.shipped().code(tokens, from, end - from);
+        return named.isEmpty() ? country.code : named;
+    }
+
     /** Returns whether a token is there, and nothing stands between it and the one before. */
     boolean isGlued(int token) {
         return token < count && tokens.isGlued(token);

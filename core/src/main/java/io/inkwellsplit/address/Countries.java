@@ -28,6 +28,7 @@ final class Countries {
     private final EndingIndex endings;
     private final boolean[] startsPhrase;
     private final long[] users;
+    private final boolean[] states;
     private final LongTable postcodePatterns;
     private final long[] letterUsers = new long[LETTERS];
 
@@ -55,6 +56,7 @@ final class Countries {
                 files.stream().map(file -> vocabulary.add(file.words())).toList();
         int size = vocabulary.size();
         users = new long[size];
+        states = new boolean[size];
         startsPhrase = vocabulary.startsPhrase(size);
         List<Country> all = new ArrayList<>();
         Map<Integer, Long> patterns = new HashMap<>();
@@ -64,6 +66,7 @@ final class Countries {
             long bit = 1L << c;
             meanings.get(c).forEach((number, bits) -> {
                 meaning[number] = bits;
+                states[number] |= (bits & AddressWord.STATE) != 0;
                 users[number] |= (bits & AddressWord.TELLING) == 0 ? 0 : bit;
             });
             Country country = new Country(
@@ -214,6 +217,11 @@ final class Countries {
 
     boolean startsPhrase(int word) {
         return startsPhrase[word];
+    }
+
+    /** Returns whether a word is a region of any country that has a file. */
+    boolean isState(int word) {
+        return states[word];
     }
 
     /** Returns the countries, a bit each, for whose addresses a word speaks. */

@@ -4,6 +4,7 @@ import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 import java.util.Arrays;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -115,6 +116,9 @@ final class CountryGuess {
             end--;
         }
         for (int skipped = 0; end > 0 && skipped < 2; skipped++) {
+            if (calledSo(text, end, skipped == 0)) {
+                return;
+            }
             for (int length = Math.min(5, end); length > 0; length--) {
                 int at = end - length;
                 int word = length == 1
@@ -129,6 +133,61 @@ final class CountryGuess {
             }
             end--;
         }
+    }
+
+    /** By a name in any language, or by a code; a code that may be a region goes by what stands beside it. */
+    private boolean calledSo(AddressText text, int end, boolean last) {
+        CountryNames names = CountryNames.shipped();
+        int length = names.longestBefore(text.tokens, end);
+        int at = end - length;
+        if (length == 0 || at == 0) {
+            return false;
+        }
+        Optional<Country> called = countries.withCode(names.code(text.tokens, at, length));
+        if (called.isEmpty()) {
+            return false;
+        }
+        boolean code = names.isCode(text.tokens, at, length);
+        if (code && isRegionCode(text, at, called.get()) && !hasPostcodeOf(text, called.get(), at)) {
+            return false;
+        }
+        points[called.get().index] += last || code ? WRITTEN : WRITTEN / 2;
+        written = true;
+        return true;
+    }
+
+    private boolean isRegionCode(AddressText text, int at, Country called) {
+        for (int c = 0; c < points.length; c++) {
+            if (c != called.index && (countries.get(c).word(text.words[at]) & AddressWord.STATE) != 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * Returns whether a number of the country's form stands where a state's code would not leave it: before the code, and
+     * not at the very beginning, where the house's stands; or behind it, where it is no postcode of that state.
+     */
+    private boolean hasPostcodeOf(AddressText text, Country country, int at) {
+        int behind = at + 1;
+        if (behind < text.count
+                && text.tokens.hasDigit(behind)
+                && country.postcodes.match(text.tokens, behind, text.count) > 0
+                && !FirstSight.isPostcodeOfState(text, countries, at, behind)) {
+            return true;
+        }
+        return hasPostcodeBefore(text, country, at);
+    }
+
+    private static boolean hasPostcodeBefore(AddressText text, Country country, int at) {
+        for (int i = 1; i < at; i++) {
+            int length = text.tokens.hasDigit(i) ? country.postcodes.match(text.tokens, i, at) : 0;
+            if (length > 0 && (country.postcodeBeforeCity || i + length == at || text.isComma(i + length))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean named(AddressText text, int word, int at, boolean last) {

@@ -6,6 +6,7 @@ import io.inkwellsplit.text.TokenKind;
 final class Ends {
     private static final int MAX_PHRASE = 5;
     private static final int CODE_LETTERS = 3;
+    private static final int MAX_REPEATED = 3;
 
     /** What was found of the postcode. */
     enum Postcode {
@@ -53,10 +54,13 @@ final class Ends {
         regionMayBeCity = false;
         if (country(text)) {
             // "England, UK" is one country written twice.
-            country(text);
+            int end = text.lastFree(text.count) + 1;
+            country(text, end, phraseBefore(text, end, AddressWord.COUNTRY));
         }
         postcode(text, sure);
-        if (text.find(AddressPart.COUNTRY) < 0 && postcode != Postcode.NONE && !text.country.postcodeBeforeCity) {
+        boolean atTheEnd = postcode != Postcode.NONE && text.nextFree(postcodeEnd) == text.count;
+        if (text.find(AddressPart.COUNTRY) < 0
+                && (atTheEnd || postcode != Postcode.NONE && !text.country.postcodeBeforeCity)) {
             country(text);
         }
         if (regions == Region.TAKE && !region(text, AddressWord.STATE, AddressPart.STATE)) {
@@ -66,17 +70,50 @@ final class Ends {
 
     private boolean country(AddressText text) {
         int end = text.lastFree(text.count) + 1;
-        int length = phraseBefore(text, end, AddressWord.COUNTRY);
-        boolean behindPostcode =
-                text.country.postcodeBeforeCity && end > length && text.tokens.hasDigit(end - length - 1);
+        return country(text, end, Math.max(phraseBefore(text, end, AddressWord.COUNTRY), namedBefore(text, end)));
+    }
+
+    private static boolean country(AddressText text, int end, int length) {
+        boolean behindPostcode = text.country.postcodeBeforeCity
+                && end > length
+                && text.tokens.hasDigit(end - length - 1)
+                && text.town(end - length, end) != AddressText.Town.UNKNOWN;
         if (length == 0
                 || behindPostcode
                 || phraseBefore(text, end, AddressWord.STATE) > length
-                || text.country.cityIsCountry && !standsTwice(text, end - length, end)) {
+                || Regions.longestBefore(text.country.code, text.tokens, end) > length
+                || text.country.cityIsCountry
+                        && !CountryNames.shipped().isCode(text.tokens, end - length, length)
+                        && !standsTwice(text, end - length, end)) {
             return false;
         }
         text.label(end - length, end, AddressPart.COUNTRY);
         return true;
+    }
+
+    /**
+     * Returns the length of a name or code, of the country that is tried or of one that has no file, that ends here and
+     * leaves something before it. A code that is one of the country's regions as well is the region.
+     */
+    private static int namedBefore(AddressText text, int end) {
+        CountryNames names = CountryNames.shipped();
+        int length = names.longestBefore(text.tokens, end);
+        int at = end - length;
+        if (length == 0 || at < 1 || !text.isFree(at) || isSmallWord(text, at, length)) {
+            return 0;
+        }
+        String code = names.code(text.tokens, at, length);
+        boolean known = Countries.shipped().withCode(code).isPresent();
+        boolean region = text.lengthOf(at, AddressWord.STATE) >= length
+                || Regions.longestBefore(text.country.code, text.tokens, end) > length
+                || !known && names.isCode(text.tokens, at, length) && isStateElsewhere(text, at);
+        return (!known || code.equals(text.country.code)) && !region ? length : 0;
+    }
+
+    /** {@code Fiesco CR} is in the province of Cremona; behind a number of its own a code is rather a country's. */
+    private static boolean isStateElsewhere(AddressText text, int at) {
+        return !text.tokens.hasDigit(text.isComma(at - 1) ? at - 2 : at - 1)
+                && Countries.shipped().isState(text.words[at]);
     }
 
     private static boolean standsTwice(AddressText text, int from, int end) {
@@ -214,6 +251,9 @@ final class Ends {
     private boolean region(AddressText text, int classes, AddressPart part) {
         int end = text.lastFree(text.count) + 1;
         int length = phraseBefore(text, end, classes);
+        if (length == 0 && classes == AddressWord.STATE) {
+            length = regionBefore(text, end);
+        }
         if (length == 0) {
             return false;
         }
@@ -226,6 +266,61 @@ final class Ends {
                 || classes == AddressWord.COUNTY && length == 1;
         if (text.isMark(from - 1, '/')) {
             text.label(from - 1, from, AddressText.SEPARATOR);
+        }
+        return true;
+    }
+
+    /** A region where the country seldom writes one, by its English name or its own. */
+    private static int regionBefore(AddressText text, int end) {
+        int length = end < 2 ? 0 : Regions.longestBefore(text.regionsOf(), text.tokens, end);
+        boolean written = length > 0 && end - length > 0 && text.isFree(end - length);
+        if (!written) {
+            return repeatedBefore(text, end);
+        }
+        return isRatherCity(text, end - length, end) ? 0 : length;
+    }
+
+    /** A name that is a town's as well, or the end of a town's, is the city where nothing else can be. */
+    private static boolean isRatherCity(AddressText text, int from, int end) {
+        for (int more = 1; more <= 2 && from - more > 0 && text.isFreeWord(from - more); more++) {
+            if (text.town(from - more, end) != AddressText.Town.UNKNOWN) {
+                return true;
+            }
+        }
+        boolean alone = from == text.segmentStart(from) || !text.isFree(from - 1);
+        return alone && text.town(from, end) != AddressText.Town.UNKNOWN && freeSegmentsBefore(text, from) < 2;
+    }
+
+    private static int freeSegmentsBefore(AddressText text, int before) {
+        int segments = 0;
+        for (int i = 0; i < before; i++) {
+            boolean starts = i == 0 || text.isComma(i - 1);
+            segments += starts && text.nextFree(i) < Math.min(before, text.segmentEnd(i)) ? 1 : 0;
+        }
+        return segments;
+    }
+
+    /** {@code Taby, Taby}: a city and its region of the same name. */
+    private static int repeatedBefore(AddressText text, int end) {
+        for (int length = 1; length <= MAX_REPEATED; length++) {
+            int from = end - length;
+            int before = text.isComma(from - 1) ? from - 1 : from;
+            if (before - length > 0 && isSame(text, before - length, from, length)) {
+                return length;
+            }
+        }
+        return 0;
+    }
+
+    private static boolean isSame(AddressText text, int a, int b, int length) {
+        for (int i = 0; i < length; i++) {
+            if (!text.isFree(a + i)
+                    || !text.isFree(b + i)
+                    || !text.tokens.isWord(b + i)
+                    || text.tokens.letters(b + i) <= CODE_LETTERS
+                    || text.tokens.hash(a + i) != text.tokens.hash(b + i)) {
+                return false;
+            }
         }
         return true;
     }

@@ -63,7 +63,8 @@ final class FirstSight {
             Postcodes postcodes = countries.get(c).postcodes;
             boolean whole = postcodes.match(tokens, last, last + 1) == 1;
             boolean may = whole || found == NONE && postcodes.isShort(tokens, last);
-            found = may && isState(text, countries.get(c), before) ? c : found;
+            boolean state = may && isState(text, countries.get(c), before);
+            found = state && fits(text, countries.get(c), before, last) ? c : found;
         }
         if (found != NONE) {
             return found;
@@ -86,6 +87,37 @@ final class FirstSight {
         return found;
     }
 
+    /** Returns whether a code and the number behind it are a state and its postcode in some country. */
+    static boolean isPostcodeOfState(AddressText text, Countries countries, int state, int postcode) {
+        for (int c = 0; c < countries.size(); c++) {
+            Country country = countries.get(c);
+            if (country.postcodeFollowsState
+                    && country.postcodes.match(text.tokens, postcode, text.count) > 0
+                    && isState(text, country, state)
+                    && fits(text, country, state, postcode)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A state's code is none where it is a country's as well, and the postcode behind it begins as no one of the state's. */
+    private static boolean fits(AddressText text, Country country, int state, int postcode) {
+        if (text.tokens.letters(state) != 2 || !CountryNames.shipped().isCode(text.tokens, state, 1)) {
+            return true;
+        }
+        int number = country.state(text.tokens, state, state + 1);
+        if (number == 0) {
+            return true;
+        }
+        CountryPlaces places = Places.shipped().of(country);
+        if (!places.knowsPostcodes()) {
+            return true;
+        }
+        long states = places.statesOf(text.leadingNumber(postcode));
+        return (states & 1L << number) != 0;
+    }
+
     /** Returns the country whose name ends here, and keeps where it starts; {@link #NONE} if none does. */
     private int countryAtEnd(AddressText text, int last) {
         for (int at = Math.max(1, last - LONGEST_NAME + 1); at <= last; at++) {
@@ -98,7 +130,15 @@ final class FirstSight {
                 }
             }
         }
-        return NONE;
+        int length = CountryNames.shipped().longestBefore(text.tokens, last + 1);
+        int at = last + 1 - length;
+        nameStart = at;
+        return length == 0 || at == 0
+                ? NONE
+                : countries
+                        .withCode(CountryNames.shipped().code(text.tokens, at, length))
+                        .map(country -> country.index)
+                        .orElse(NONE);
     }
 
     /** Returns whether a state or its code ends at a token. */

@@ -26,6 +26,7 @@ final class Postcodes {
         for (String prefix : prefixes) {
             for (String form : forms) {
                 all.add(prefix + "-" + form);
+                all.add(prefix + form);
             }
         }
         this.forms = List.copyOf(all);

@@ -1,0 +1,55 @@
+package io.inkwellsplit.address;
+
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
+import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.Tokens;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** The regions of every country, also where its addresses seldom name one; a country's are made ready when asked for. */
+final class Regions {
+    private static final Format FORMAT = Format.NONE.required("", Column.CODE, Column.TEXTS);
+    private static final int MAX_PHRASE = 5;
+    private static final PhraseTable NO_REGIONS = new PhraseTable.Builder(1).build();
+
+    private static final class Shipped {
+        static final Map<String, String[]> LINES = load();
+        static final Map<String, PhraseTable> TABLES = new ConcurrentHashMap<>();
+
+        private static Map<String, String[]> load() {
+            Map<String, String[]> lines = new HashMap<>();
+            for (Line line : FORMAT.readLines(Regions.class, "regions.txt")) {
+                lines.put(line.fields()[0], line.fields());
+            }
+            return lines;
+        }
+    }
+
+    private Regions() {}
+
+    /** Returns how many tokens make the longest name of a country's region that ends before {@code end}; 0 for none. */
+    static int longestBefore(String country, Tokens tokens, int end) {
+        PhraseTable table = Shipped.TABLES.computeIfAbsent(country, Regions::table);
+        for (int length = Math.min(MAX_PHRASE, end - 1); length >= 1; length--) {
+            if (table.value(tokens, end - length, length) != PhraseTable.NONE) {
+                return length;
+            }
+        }
+        return 0;
+    }
+
+    private static PhraseTable table(String country) {
+        String[] names = Shipped.LINES.get(country);
+        if (names == null) {
+            return NO_REGIONS;
+        }
+        PhraseTable.Builder table = new PhraseTable.Builder(names.length);
+        for (int i = 1; i < names.length; i++) {
+            table.put(names[i], 1);
+        }
+        return table.build();
+    }
+}
