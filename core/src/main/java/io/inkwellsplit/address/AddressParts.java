@@ -1,6 +1,7 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.reading.ReadingBuilder;
+import io.inkwellsplit.text.TokenKind;
 
 /** Turns a candidate's labels into the places of its parts, and cuts street and unit into their finer parts. */
 final class AddressParts {
@@ -12,7 +13,7 @@ final class AddressParts {
         for (int i = 0; i < text.count; ) {
             int end = runEnd(text, labels, i);
             int start = text.tokens.start(i);
-            int stop = text.tokens.end(end - 1);
+            int stop = stop(text, i, end);
             if (labels[i] == AddressText.ANNOUNCEMENT) {
                 builder.addAnnouncement(start, stop);
             } else if (labels[i] == AddressText.FREE || labels[i] == AddressText.SEPARATOR && text.isSign(i)) {
@@ -28,6 +29,15 @@ final class AddressParts {
             }
             i = end;
         }
+    }
+
+    /** A bracket that opens inside a part closes in it: {@code Taiwan (R.O.C.)}. */
+    private static int stop(AddressText text, int from, int end) {
+        boolean open = false;
+        for (int i = from + 1; i < end; i++) {
+            open = text.is(i, TokenKind.OPEN) || open && !text.is(i, TokenKind.CLOSE);
+        }
+        return text.tokens.end(open && text.is(end, TokenKind.CLOSE) ? end : end - 1);
     }
 
     /** Returns where the run of one label ends; a street goes on to its number over a comma, so does a unit to the next. */

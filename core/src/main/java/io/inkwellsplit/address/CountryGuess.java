@@ -313,12 +313,18 @@ final class CountryGuess {
     }
 
     private static boolean hasStateBeside(AddressText text, Country country, int from, int end) {
-        if (country.states.isEmpty() || country.postcodeBeforeCity) {
+        if (country.postcodeBeforeCity) {
             return false;
         }
         int before = from - 1;
         while (before >= 0 && text.isComma(before)) {
             before--;
+        }
+        if (before > 0 && Regions.longestBefore(country.code, text.tokens, before + 1) > 0) {
+            return true;
+        }
+        if (country.states.isEmpty()) {
+            return false;
         }
         int behind = end;
         while (behind < text.count && text.isComma(behind)) {

@@ -52,7 +52,7 @@ final class Ends {
     void take(AddressText text, boolean sure, Region regions) {
         postcode = Postcode.NONE;
         regionMayBeCity = false;
-        if (country(text)) {
+        if (country(text) && !text.country.cityIsCountry) {
             // "England, UK" is one country written twice.
             int end = text.lastFree(text.count) + 1;
             country(text, end, phraseBefore(text, end, AddressWord.COUNTRY));
@@ -291,11 +291,20 @@ final class Ends {
         return alone && text.town(from, end) != AddressText.Town.UNKNOWN && freeSegmentsBefore(text, from) < 2;
     }
 
+    private static boolean hasWord(AddressText text, int from, int end) {
+        for (int i = from; i < end; i++) {
+            if (text.isFree(i) && text.tokens.isWord(i) && text.tokens.letters(i) > 1) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static int freeSegmentsBefore(AddressText text, int before) {
         int segments = 0;
         for (int i = 0; i < before; i++) {
             boolean starts = i == 0 || text.isComma(i - 1);
-            segments += starts && text.nextFree(i) < Math.min(before, text.segmentEnd(i)) ? 1 : 0;
+            segments += starts && hasWord(text, i, Math.min(before, text.segmentEnd(i))) ? 1 : 0;
         }
         return segments;
     }
@@ -313,16 +322,17 @@ final class Ends {
     }
 
     private static boolean isSame(AddressText text, int a, int b, int length) {
+        int letters = 0;
         for (int i = 0; i < length; i++) {
+            letters += text.tokens.letters(b + i);
             if (!text.isFree(a + i)
                     || !text.isFree(b + i)
                     || !text.tokens.isWord(b + i)
-                    || text.tokens.letters(b + i) <= CODE_LETTERS
                     || text.tokens.hash(a + i) != text.tokens.hash(b + i)) {
                 return false;
             }
         }
-        return true;
+        return letters > CODE_LETTERS;
     }
 
     /** Behind the postcode the city comes first: {@code 28013 Madrid}. */

@@ -35,6 +35,11 @@ final class AddressPatterns {
     private final List<String> cities;
     private final List<String> inColumn = new ArrayList<>();
 
+    /** Returns whether there are patterns for a country; a country can be read before there are. */
+    static boolean exist(String code) {
+        return AddressPatterns.class.getResource("addresses/" + code + ".txt") != null;
+    }
+
     AddressPatterns(String code, List<String> cities) {
         this.code = code;
         // Some names have a second one in brackets or behind a dash, which nobody writes, or are a

@@ -62,7 +62,7 @@ public final class AddressSets {
         this.noise = new AddressNoise(pools);
         this.british = new BritishAddresses(pools, noise, cities.getOrDefault("GB", List.of()));
         this.others = AddressSplitter.countries().stream()
-                .filter(code -> !code.equals("US") && !code.equals("GB"))
+                .filter(code -> !code.equals("US") && !code.equals("GB") && AddressPatterns.exist(code))
                 .map(code -> new AddressPatterns(code, cities.getOrDefault(code, List.of())))
                 .toList();
     }
