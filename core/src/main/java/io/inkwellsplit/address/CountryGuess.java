@@ -31,6 +31,8 @@ final class CountryGuess {
     private static final int LONGEST_TOWN = 4;
     private static final double TOWN = 1;
     private static final int TELLING_WORD = 2;
+    private static final int FEW_DIGITS = 3;
+    private static final int TOWN_WORDS = 3;
 
     private final Countries countries;
     private final Places places = Places.shipped();
@@ -148,8 +150,16 @@ final class CountryGuess {
             return false;
         }
         boolean code = names.isCode(text.tokens, at, length);
-        if (code && isRegionCode(text, at, called.get()) && !hasPostcodeOf(text, called.get(), at)) {
-            return false;
+        if (code && isRegionCode(text, at, called.get())) {
+            // "24, 30084 Vallnara FI" is a city and its province: a country would have a comma, too.
+            int start = text.segmentStart(at);
+            boolean besideCity = start > 0
+                    && text.tokens.hasDigit(start)
+                    && called.get().postcodes.match(text.tokens, start, at) > 0
+                    && !text.tokens.hasDigit(at - 1);
+            if (besideCity || !hasPostcodeOf(text, called.get(), at)) {
+                return false;
+            }
         }
         points[called.get().index] += last || code ? WRITTEN : WRITTEN / 2;
         written = true;
@@ -220,7 +230,16 @@ final class CountryGuess {
                 }
                 Country country = countries.get(Long.numberOfTrailingZeros(rest));
                 int length = country.postcodes.match(tokens, i, text.count);
-                if (length > 0 && !text.isDottedInside(i + length - 1) && isInPlace(text, country, i, i + length)) {
+                // Three digits are a postcode where something else points to the country, and a house's number
+                // elsewhere.
+                boolean telling = length > 1
+                        || tokens.letters(i) > FEW_DIGITS
+                        || tokens.isWord(i)
+                        || standsBehindTown(text, country, i);
+                if (length > 0
+                        && telling
+                        && !text.isDottedInside(i + length - 1)
+                        && isInPlace(text, country, i, i + length)) {
                     double form =
                             length > 1 || tokens.isWord(i) || tokens.hasHyphen(i) ? Math.max(share, OWN_FORM) : share;
                     // A number in front may be the house's.
@@ -233,6 +252,20 @@ final class CountryGuess {
         for (int c = 0; any && c < points.length; c++) {
             points[c] += gathered[c];
         }
+    }
+
+    /** At the very end, behind a town of the country. */
+    private boolean standsBehindTown(AddressText text, Country country, int number) {
+        int end = text.isComma(number - 1) ? number - 1 : number;
+        if (number < text.count - 1 || country.postcodeBeforeCity) {
+            return false;
+        }
+        for (int length = 1; length <= TOWN_WORDS && end - length > 0; length++) {
+            if (places.find(country, text.tokens, end - length, end) != PhraseTable.NONE) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** {@code Dublin 4}, {@code Praha 1} at the end. */

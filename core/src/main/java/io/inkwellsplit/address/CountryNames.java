@@ -76,6 +76,17 @@ final class CountryNames {
         int number = table.value(tokens, from, length);
         // A code has capitals, unless all letters are small.
         boolean code = (number & CODE) != 0;
-        return code && tokens.isMixedCase() && !tokens.isAllCaps(from) ? PhraseTable.NONE : number;
+        boolean refused = code && (tokens.isMixedCase() && !tokens.isAllCaps(from) || !isPlain(tokens, from));
+        return refused ? PhraseTable.NONE : number;
+    }
+
+    /** {@code NÖ} is no Norway. */
+    private static boolean isPlain(Tokens tokens, int token) {
+        for (int i = tokens.start(token); i < tokens.end(token); i++) {
+            if (tokens.charAt(i) > 'z') {
+                return false;
+            }
+        }
+        return true;
     }
 }

@@ -74,12 +74,17 @@ final class Ends {
     }
 
     private static boolean country(AddressText text, int end, int length) {
-        boolean behindPostcode = text.country.postcodeBeforeCity
-                && end > length
-                && text.tokens.hasDigit(end - length - 1)
-                && text.town(end - length, end) != AddressText.Town.UNKNOWN;
+        int from = end - length;
+        boolean townToo = length > 0
+                && !CountryNames.shipped().isCode(text.tokens, from, length)
+                && text.town(from, end) != AddressText.Town.UNKNOWN;
+        boolean behindPostcode = from > 0 && text.tokens.hasDigit(from - 1);
+        boolean isCity = townToo
+                && text.country.postcodeBeforeCity
+                && (behindPostcode || freeSegmentsBefore(text, from) < 2)
+                && !standsTwice(text, from, end);
         if (length == 0
-                || behindPostcode
+                || isCity
                 || phraseBefore(text, end, AddressWord.STATE) > length
                 || Regions.longestBefore(text.country.code, text.tokens, end) > length
                 || text.country.cityIsCountry
@@ -99,15 +104,23 @@ final class Ends {
         CountryNames names = CountryNames.shipped();
         int length = names.longestBefore(text.tokens, end);
         int at = end - length;
-        if (length == 0 || at < 1 || !text.isFree(at) || isSmallWord(text, at, length)) {
+        if (length == 0 || at < 1 || !text.isFree(at) || isSmallWord(text, at, length) || isLinked(text, at)) {
             return 0;
         }
         String code = names.code(text.tokens, at, length);
         boolean known = Countries.shipped().withCode(code).isPresent();
-        boolean region = text.lengthOf(at, AddressWord.STATE) >= length
+        boolean region = text.lengthOf(at, AddressWord.STATE | AddressWord.COUNTY) >= length
                 || Regions.longestBefore(text.country.code, text.tokens, end) > length
                 || !known && names.isCode(text.tokens, at, length) && isStateElsewhere(text, at);
         return (!known || code.equals(text.country.code)) && !region ? length : 0;
+    }
+
+    /** {@code Flores de Ávila}, {@code Serravalle a Po}: a small word before it makes one name of both. */
+    private static boolean isLinked(AddressText text, int at) {
+        return !text.isComma(at - 1)
+                && text.tokens.isMixedCase()
+                && text.tokens.isAllLower(at - 1)
+                && text.tokens.letters(at - 1) <= CODE_LETTERS;
     }
 
     /** {@code Fiesco CR} is in the province of Cremona; behind a number of its own a code is rather a country's. */
@@ -251,7 +264,7 @@ final class Ends {
     private boolean region(AddressText text, int classes, AddressPart part) {
         int end = text.lastFree(text.count) + 1;
         int length = phraseBefore(text, end, classes);
-        if (length == 0 && classes == AddressWord.STATE) {
+        if (length == 0 && classes == AddressWord.STATE && phraseBefore(text, end, AddressWord.COUNTY) == 0) {
             length = regionBefore(text, end);
         }
         if (length == 0) {
@@ -273,7 +286,7 @@ final class Ends {
     /** A region where the country seldom writes one, by its English name or its own. */
     private static int regionBefore(AddressText text, int end) {
         int length = end < 2 ? 0 : Regions.longestBefore(text.regionsOf(), text.tokens, end);
-        boolean written = length > 0 && end - length > 0 && text.isFree(end - length);
+        boolean written = length > 0 && end - length > 0 && text.isFree(end - length) && !isLinked(text, end - length);
         if (!written) {
             return repeatedBefore(text, end);
         }
