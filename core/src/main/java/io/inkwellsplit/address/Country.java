@@ -39,6 +39,7 @@ final class Country {
     final boolean slashInCity;
     final boolean streetsOfStreets;
     final boolean dashPartsUnit;
+    final boolean hasState;
     final boolean stateBehindCity;
     final boolean buildingBehindStreet;
     final Slash slash;
@@ -70,6 +71,7 @@ final class Country {
         String order = String.join(", ", form.getOrDefault("order", List.of()));
         this.numberFirst = order.indexOf("number street") >= 0;
         this.postcodeBeforeCity = order.indexOf("postcode") < order.indexOf("city");
+        this.hasState = order.contains("state");
         this.stateBehindCity = order.indexOf("state") > order.indexOf("city");
         this.buildingBehindStreet = order.indexOf("building") > order.indexOf("street");
         this.cityFirst = form.containsKey("city first");

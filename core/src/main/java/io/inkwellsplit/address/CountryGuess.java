@@ -33,6 +33,7 @@ final class CountryGuess {
     private static final int TELLING_WORD = 2;
     private static final int FEW_DIGITS = 3;
     private static final int TOWN_WORDS = 3;
+    private static final int LONG_NAME = 4;
 
     private final Countries countries;
     private final Places places = Places.shipped();
@@ -126,7 +127,10 @@ final class CountryGuess {
                 int word = length == 1
                         ? text.words[at]
                         : text.phraseLength(at) == length ? text.phrases[at] : PhraseTable.NONE;
-                if (word != PhraseTable.NONE && named(text, word, at, skipped == 0)) {
+                if (word != PhraseTable.NONE
+                        && isCountry(word)
+                        && !endsLongerName(text, at, end)
+                        && named(text, word, at, skipped == 0)) {
                     return;
                 }
             }
@@ -146,17 +150,16 @@ final class CountryGuess {
             return false;
         }
         Optional<Country> called = countries.withCode(names.code(text.tokens, at, length));
-        if (called.isEmpty()) {
+        boolean code = names.isCode(text.tokens, at, length);
+        if (called.isEmpty() || !code && endsLongerName(text, at, end)) {
             return false;
         }
-        boolean code = names.isCode(text.tokens, at, length);
         if (code && isRegionCode(text, at, called.get())) {
             // "24, 30084 Vallnara FI" is a city and its province: a country would have a comma, too.
             int start = text.segmentStart(at);
-            boolean besideCity = start > 0
-                    && text.tokens.hasDigit(start)
-                    && called.get().postcodes.match(text.tokens, start, at) > 0
-                    && !text.tokens.hasDigit(at - 1);
+            boolean besideCity = !text.tokens.hasDigit(at - 1)
+                    && (start > 0 && isPostcodeAt(text, called.get(), start, at)
+                            || !text.isComma(at - 1) && isProvinceBehind(text, called.get(), start, at));
             if (besideCity || !hasPostcodeOf(text, called.get(), at)) {
                 return false;
             }
@@ -164,6 +167,29 @@ final class CountryGuess {
         points[called.get().index] += last || code ? WRITTEN : WRITTEN / 2;
         written = true;
         return true;
+    }
+
+    /** {@code British Columbia}, {@code Villa Alemana}: the words before it make a region's or a town's name of it. */
+    private boolean endsLongerName(AddressText text, int at, int end) {
+        boolean wordBefore = at > 1 && text.tokens.isWord(at - 1);
+        for (int c = 0; wordBefore && c < points.length; c++) {
+            Country country = countries.get(c);
+            if (endsStatesName(text, country, at, end)
+                    || Regions.longestBefore(country.code, text.tokens, end) > end - at
+                    || places.find(country, text.tokens, at - 1, end) != PhraseTable.NONE) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean endsStatesName(AddressText text, Country country, int at, int end) {
+        for (int from = at - 1; from > 0 && end - from <= LONG_NAME && text.tokens.isWord(from); from--) {
+            if (text.phraseLength(from) == end - from && (country.word(text.phrases[from]) & AddressWord.STATE) != 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean isRegionCode(AddressText text, int at, Country called) {
@@ -190,10 +216,51 @@ final class CountryGuess {
         return hasPostcodeBefore(text, country, at);
     }
 
-    private static boolean hasPostcodeBefore(AddressText text, Country country, int at) {
+    private static boolean isPostcodeAt(AddressText text, Country country, int i, int end) {
+        return text.tokens.hasDigit(i) && country.postcodes.match(text.tokens, i, end) > 0;
+    }
+
+    /** {@code Viale Roma, 92 42008 Fontanella FI}: the number may as well be of the country that has the province. */
+    private boolean isProvinceBehind(AddressText text, Country called, int start, int at) {
+        for (int i = Math.max(start, 1); i < at; i++) {
+            for (int c = 0; isPostcodeAt(text, called, i, at) && c < points.length; c++) {
+                Country other = countries.get(c);
+                int town = i + called.postcodes.match(text.tokens, i, at);
+                if (c != called.index
+                        && other.postcodeBeforeCity
+                        && places.find(called, text.tokens, town, at) == PhraseTable.NONE
+                        && (other.word(text.words[at]) & AddressWord.STATE) != 0
+                        && isPostcodeAt(text, other, i, at)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean hasPostcodeBefore(AddressText text, Country country, int at) {
         for (int i = 1; i < at; i++) {
-            int length = text.tokens.hasDigit(i) ? country.postcodes.match(text.tokens, i, at) : 0;
+            int length = text.tokens.hasDigit(i) && !isBoxWord(text.words[i - 1])
+                    ? country.postcodes.match(text.tokens, i, at)
+                    : 0;
             if (length > 0 && (country.postcodeBeforeCity || i + length == at || text.isComma(i + length))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isCountry(int word) {
+        return isAnywhere(word, AddressWord.COUNTRY);
+    }
+
+    private boolean isBoxWord(int word) {
+        return isAnywhere(word, AddressWord.BOX);
+    }
+
+    private boolean isAnywhere(int word, int classes) {
+        for (int c = 0; c < points.length; c++) {
+            if ((countries.get(c).word(word) & classes) != 0) {
                 return true;
             }
         }

@@ -111,7 +111,9 @@ final class Ends {
         boolean known = Countries.shipped().withCode(code).isPresent();
         boolean region = text.lengthOf(at, AddressWord.STATE | AddressWord.COUNTY) >= length
                 || Regions.longestBefore(text.country.code, text.tokens, end) > length
-                || !known && names.isCode(text.tokens, at, length) && isStateElsewhere(text, at);
+                || endsTown(text, at, end)
+                || !known && names.isCode(text.tokens, at, length) && isStateElsewhere(text, at)
+                || !known && text.town(at, end) != AddressText.Town.UNKNOWN && freeSegmentsBefore(text, at) < 2;
         return (!known || code.equals(text.country.code)) && !region ? length : 0;
     }
 
@@ -125,7 +127,8 @@ final class Ends {
 
     /** {@code Fiesco CR} is in the province of Cremona; behind a number of its own a code is rather a country's. */
     private static boolean isStateElsewhere(AddressText text, int at) {
-        return !text.tokens.hasDigit(text.isComma(at - 1) ? at - 2 : at - 1)
+        int before = text.isComma(at - 1) ? at - 2 : at - 1;
+        return (before < 0 || !text.tokens.hasDigit(before))
                 && Countries.shipped().isState(text.words[at]);
     }
 
@@ -264,6 +267,9 @@ final class Ends {
     private boolean region(AddressText text, int classes, AddressPart part) {
         int end = text.lastFree(text.count) + 1;
         int length = phraseBefore(text, end, classes);
+        if (length > 0 && isLinked(text, end - length)) {
+            return false;
+        }
         if (length == 0 && classes == AddressWord.STATE && phraseBefore(text, end, AddressWord.COUNTY) == 0) {
             length = regionBefore(text, end);
         }
@@ -295,13 +301,27 @@ final class Ends {
 
     /** A name that is a town's as well, or the end of a town's, is the city where nothing else can be. */
     private static boolean isRatherCity(AddressText text, int from, int end) {
+        if (endsTown(text, from, end)) {
+            return true;
+        }
+        boolean alone = from == text.segmentStart(from) || !text.isFree(from - 1);
+        return alone
+                && text.town(from, end) != AddressText.Town.UNKNOWN
+                && (freeSegmentsBefore(text, from) < 2 || isBesidePostcode(text, end));
+    }
+
+    /** {@code Ponsonby, Auckland 1011}: where no region is written as a rule, the city stands before the postcode. */
+    private static boolean isBesidePostcode(AddressText text, int end) {
+        return !text.country.hasState && !text.country.postcodeBeforeCity && text.isLabelled(end, AddressPart.POSTCODE);
+    }
+
+    private static boolean endsTown(AddressText text, int from, int end) {
         for (int more = 1; more <= 2 && from - more > 0 && text.isFreeWord(from - more); more++) {
             if (text.town(from - more, end) != AddressText.Town.UNKNOWN) {
                 return true;
             }
         }
-        boolean alone = from == text.segmentStart(from) || !text.isFree(from - 1);
-        return alone && text.town(from, end) != AddressText.Town.UNKNOWN && freeSegmentsBefore(text, from) < 2;
+        return false;
     }
 
     private static boolean hasWord(AddressText text, int from, int end) {

@@ -4,9 +4,9 @@
  * <p>Start from {@link io.inkwellsplit.reading.Reading}.
  *
  * <pre>{@code
- * Reading reading = NameSplitter.standard().split("Dr. Ines Brandt");
+ * Reading<NamePart> reading = NameSplitter.standard().split("Dr. Ines Brandt");
  * reading.text(NamePart.LAST);   // "Brandt"
- * reading.confidence();          // 0.99…
+ * reading.confidence();          // 0.9…
  * }</pre>
  */
 @NullMarked

@@ -66,7 +66,7 @@ class AddressStandardTest {
             10 Elm Road, Toronto, ON V6Z 2M4            | postcode-state | state=BC
             Calle Mayor 5, 28013 Madrid, Sevilla        | postcode-state | state=Madrid
             Musterstraße 7, London SW1A 2AA, Germany    | postcode-form  |
-            5 Elm St, Tokyo 1000001, Iceland            | other-country  |
+            5 Elm St, Tokyo 1000001, Bolivia            | other-country  |
             """)
     void doubtsWhatContradicts(String text, String doubt, String suggestion) {
         Reading<AddressPart> reading = AddressSplitter.standard().doubtBelow(0).split(text);

@@ -20,7 +20,6 @@ class CountriesTest {
     void everyCountryHasWhatReadingNeeds(String code) {
         Country country = Countries.shipped().withCode(code).orElseThrow();
         assertThat(CountryLayout.of(country.code).lines()).isNotEmpty().allMatch(line -> line.contains("{"));
-        assertThat(country.postcodes.spellings()).isNotEmpty();
         Reader reader = new Reader(code);
         assertThat(reader.city()).isNotEmpty();
     }
@@ -29,12 +28,11 @@ class CountriesTest {
     private record Reader(String code) {
         String city() {
             Country country = Countries.shipped().withCode(code).orElseThrow();
-            String postcode = country.postcodes
-                    .spellings()
-                    .get(0)
-                    .replace('9', '5')
-                    .replace('@', 'B')
-                    .replace('*', 'B');
+            List<String> forms = country.postcodes.spellings();
+            // The Emirates and Hong Kong have no postcodes.
+            String postcode = forms.isEmpty()
+                    ? ""
+                    : forms.get(0).replace('9', '5').replace('@', 'B').replace('*', 'B');
             String place = country.postcodeBeforeCity ? postcode + " Wexcombe" : "Wexcombe " + postcode;
             return AddressSplitter.standard()
                     .country(code)
