@@ -87,8 +87,9 @@ final class CoupleReader {
         if (a.kind != Kind.PERSON || b.kind != Kind.PERSON) {
             return;
         }
-        Couple couple = coupleOf(a.layout, b.layout, isTitled(a, 0, join));
-        if (couple == Couple.NONE || a.layout == Layout.NONE && !isTitled(a, 0, join)) {
+        boolean titled = isTitled(a, 0, join);
+        Couple couple = coupleOf(a.layout, b.layout, titled && isTitled(b, behind, text.count));
+        if (couple == Couple.NONE || a.layout == Layout.NONE && !titled) {
             return;
         }
         Candidate both = out.add().start(text, Kind.COUPLE);
@@ -111,8 +112,8 @@ final class CoupleReader {
         }
     }
 
-    private static Couple coupleOf(Layout a, Layout b, boolean titled) {
-        if (a == Layout.FAMILY_ONLY && b == Layout.GIVEN_ONLY && titled) {
+    private static Couple coupleOf(Layout a, Layout b, boolean bothTitled) {
+        if (a == Layout.FAMILY_ONLY && b == Layout.GIVEN_ONLY && bothTitled) {
             // "Brandt, Mr. & Mrs. Tobias": the given name behind belongs to the first.
             return Couple.TITLES;
         }
