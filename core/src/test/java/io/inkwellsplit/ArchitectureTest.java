@@ -78,6 +78,7 @@ class ArchitectureTest {
                         "java.util..",
                         "java.text..",
                         "java.io..",
+                        "java.nio",
                         "java.nio.charset..",
                         "java.security..",
                         "javax.crypto..",

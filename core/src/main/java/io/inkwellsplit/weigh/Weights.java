@@ -15,13 +15,11 @@ import java.util.Map;
  */
 public final class Weights {
     private final double[] weights;
-    private final double[] knots;
-    private final double[] values;
+    private final Calibration calibration;
 
-    private Weights(double[] weights, double[] knots, double[] values) {
+    private Weights(double[] weights, Calibration calibration) {
         this.weights = weights;
-        this.knots = knots;
-        this.values = values;
+        this.calibration = calibration;
     }
 
     /**
@@ -49,20 +47,12 @@ public final class Weights {
                 throw new IllegalStateException(file + ": the feature " + feature + " has no weight");
             }
         }
-        List<Line> calibration = sections.getOrDefault("calibration", List.of());
-        double[] knots = new double[calibration.size()];
-        double[] values = new double[calibration.size()];
-        for (int i = 0; i < knots.length; i++) {
-            String[] fields = calibration.get(i).fields();
-            knots[i] = Double.parseDouble(fields[0]);
-            values[i] = Double.parseDouble(fields[1]);
-        }
-        return new Weights(weights, knots, values);
+        return new Weights(weights, new Calibration(sections.getOrDefault("calibration", List.of())));
     }
 
     /** Returns weights that are all zero, for a model that is still to be learned. */
     public static <F extends Enum<F>> Weights none(Class<F> features) {
-        return new Weights(new double[features.getEnumConstants().length], new double[0], new double[0]);
+        return new Weights(new double[features.getEnumConstants().length], Calibration.NONE);
     }
 
     private static <F extends Enum<F>> int ordinal(Class<F> features, String name, Line line) {
@@ -80,18 +70,6 @@ public final class Weights {
 
     /** Returns the confidence that a probability of the model has turned out to mean. */
     public double calibrate(double probability) {
-        if (knots.length == 0) {
-            return probability;
-        }
-        int found = Arrays.binarySearch(knots, probability);
-        int i = found >= 0 ? found : -found - 1;
-        if (i == 0) {
-            return values[0];
-        }
-        if (i == knots.length) {
-            return values[i - 1];
-        }
-        double share = (probability - knots[i - 1]) / (knots[i] - knots[i - 1]);
-        return values[i - 1] + share * (values[i] - values[i - 1]);
+        return calibration.calibrate(probability);
     }
 }

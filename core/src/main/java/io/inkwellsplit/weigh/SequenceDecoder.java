@@ -1,0 +1,369 @@
+package io.inkwellsplit.weigh;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Finds the best labels for a run of tokens when every boundary between them is possible, and how probable they are
+ * among all labellings. Buffers, reused for every value, so it is confined to one thread.
+ */
+public final class SequenceDecoder {
+    private static final long EVEN = 0x00FF00FF00FF00FFL;
+    /** Rows are as wide as there can be labels, so that loops over them have a fixed length. */
+    private static final int WIDTH = SequenceModel.MOST_LABELS;
+
+    private static final int LABEL_BITS = 5;
+    private static final int LABEL_MASK = (1 << LABEL_BITS) - 1;
+    private static final int UNREACHED = Integer.MIN_VALUE / 2;
+    private static final float LEAST_SUM = 1e-5f;
+    private static final double SMALL = 1e-100;
+    private static final int LANE = 16;
+    private static final int LANE_MASK = 0xFFFF;
+    /** Labels so far behind the best one of their token do not count in sums. */
+    private static final int NEGLIGIBLE = 20 * SequenceModel.SCALE;
+
+    /** A way so far behind the best one to its token is not followed. */
+    private static final int BEAM = 8 * SequenceModel.SCALE;
+
+    private static final float[] EXP = new float[NEGLIGIBLE + 1];
+
+    static {
+        for (int i = 0; i < EXP.length; i++) {
+            EXP[i] = (float) StrictMath.exp(-(double) i / SequenceModel.SCALE);
+        }
+    }
+
+    private final SequenceModel model;
+    private final int labels;
+    /** The model's, made ready for {@link #ways}. */
+    private final int[] transitions;
+
+    private final float[] expTransitions;
+    private final float[] expEnds;
+    private int[] scores = new int[0];
+    private byte[] joints = new byte[0];
+    /** By token and label, the score of the best way there, and the label before it in the low bits. */
+    private int[] ways = new int[0];
+
+    private final int[] reached = new int[WIDTH];
+    private final float[] sums = new float[WIDTH];
+    private final float[] next = new float[WIDTH];
+    private int count;
+    private double logSum;
+
+    public SequenceDecoder(SequenceModel model) {
+        this.model = model;
+        this.labels = model.labels;
+        this.transitions = new int[SequenceModel.JOINTS * WIDTH * WIDTH];
+        Arrays.fill(transitions, SequenceModel.NEVER << LABEL_BITS);
+        this.expTransitions = new float[transitions.length];
+        for (int joint = 0; joint < SequenceModel.JOINTS; joint++) {
+            for (int before = 0; before < labels; before++) {
+                for (int label = 0; label < labels; label++) {
+                    int at = (joint * WIDTH + before) * WIDTH + label;
+                    int weight = model.transition(joint, before, label);
+                    transitions[at] = weight << LABEL_BITS;
+                    expTransitions[at] = exponent(weight);
+                }
+            }
+        }
+        this.expEnds = new float[labels];
+        for (int label = 0; label < labels; label++) {
+            expEnds[label] = exponent(model.ends[label]);
+        }
+    }
+
+    private static float exponent(int weight) {
+        return weight <= SequenceModel.NEVER ? 0 : (float) StrictMath.exp((double) weight / SequenceModel.SCALE);
+    }
+
+    /** Starts a value of so many tokens. */
+    public void start(int tokens) {
+        count = tokens;
+        if (joints.length < tokens) {
+            int size = tokens * 2;
+            scores = new int[size * WIDTH];
+            Arrays.fill(scores, SequenceModel.NEVER);
+            ways = new int[size * WIDTH];
+            Arrays.fill(ways, UNREACHED);
+            joints = new byte[size];
+        }
+    }
+
+    /**
+     * Adds up what the clues of a token say.
+     *
+     * @param joint what stands between it and the token before, below {@link SequenceModel#JOINTS}
+     * @param clues holds the token's clues from {@code start} to {@code end}; 0 is none
+     */
+    public void token(int token, int joint, int[] clues, int start, int end) {
+        joints[token] = (byte) joint;
+        long[] rows = model.rows();
+        long a = 0;
+        long b = 0;
+        long c = 0;
+        long d = 0;
+        long e = 0;
+        long f = 0;
+        long g = 0;
+        long h = 0;
+        int added = 0;
+        for (int i = start; i < end; i++) {
+            int row = model.row(clues[i]);
+            if (row < 0) {
+                continue;
+            }
+            added++;
+            long x = rows[row];
+            a += x & EVEN;
+            b += x >>> Byte.SIZE & EVEN;
+            x = rows[row + 1];
+            c += x & EVEN;
+            d += x >>> Byte.SIZE & EVEN;
+            x = rows[row + 2];
+            e += x & EVEN;
+            f += x >>> Byte.SIZE & EVEN;
+            x = rows[row + 3];
+            g += x & EVEN;
+            h += x >>> Byte.SIZE & EVEN;
+        }
+        int at = token * WIDTH;
+        int bias = added * SequenceModel.BIAS;
+        lanes(a, b, at, 0, bias);
+        lanes(c, d, at, Long.BYTES, bias);
+        lanes(e, f, at, 2 * Long.BYTES, bias);
+        lanes(g, h, at, 3 * Long.BYTES, bias);
+    }
+
+    private void lanes(long even, long odd, int at, int first, int bias) {
+        for (int lane = 0, label = first; lane < Long.SIZE && label < labels; lane += LANE, label += 2) {
+            scores[at + label] = (int) (even >>> lane & LANE_MASK) - bias;
+            if (label + 1 < labels) {
+                scores[at + label + 1] = (int) (odd >>> lane & LANE_MASK) - bias;
+            }
+        }
+    }
+
+    /** Adds to what speaks for a label at a token; {@link SequenceModel#NEVER} forbids it. */
+    public void add(int token, int label, int score) {
+        scores[token * WIDTH + label] += score;
+    }
+
+    /** Puts the best labels into {@code into} and returns their score. */
+    public int best(byte[] into) {
+        int[] all = ways;
+        for (int label = 0; label < labels; label++) {
+            all[label] = scores[label] + model.starts[label] << LABEL_BITS;
+        }
+        for (int token = 1; token < count; token++) {
+            step(token);
+        }
+        int last = (count - 1) * WIDTH;
+        int winner = 0;
+        int score = Integer.MIN_VALUE;
+        for (int label = 0; label < labels; label++) {
+            int whole = (all[last + label] >> LABEL_BITS) + model.ends[label];
+            if (whole > score) {
+                score = whole;
+                winner = label;
+            }
+        }
+        for (int token = count - 1; token >= 0; token--) {
+            into[token] = (byte) winner;
+            winner = all[token * WIDTH + winner] & LABEL_MASK;
+        }
+        return score;
+    }
+
+    /** The best way to each label of a token, from those labels of the token before that are not far behind. */
+    private void step(int token) {
+        int[] all = ways;
+        int at = token * WIDTH;
+        int before = at - WIDTH;
+        int top = Integer.MIN_VALUE;
+        for (int label = 0; label < labels; label++) {
+            top = Math.max(top, all[before + label]);
+        }
+        int least = top - (BEAM << LABEL_BITS);
+        int[] now = reached;
+        int[] following = transitions;
+        Arrays.fill(now, UNREACHED);
+        int row = joints[token] * WIDTH * WIDTH;
+        for (int one = 0; one < labels; one++, row += WIDTH) {
+            int score = all[before + one];
+            if (score >= least) {
+                int way = score & ~LABEL_MASK | one;
+                for (int label = 0; label < WIDTH; label++) {
+                    now[label] = Math.max(now[label], way + following[row + label]);
+                }
+            }
+        }
+        for (int label = 0; label < WIDTH; label++) {
+            all[at + label] = now[label] + (scores[at + label] << LABEL_BITS);
+        }
+    }
+
+    /** Returns how probable a labelling with this score is among all that {@link #sumAll} has summed up, from 0 to 1. */
+    public double probability(int score) {
+        return Math.min(1, StrictMath.exp((double) score / SequenceModel.SCALE - logSum));
+    }
+
+    /** Sums up all labellings that are not forbidden; probabilities are shares of them from now on. */
+    public void sumAll() {
+        logSum = sum();
+    }
+
+    /** From now on probabilities are shares of a sum. */
+    public void sumIs(double logarithm) {
+        logSum = logarithm;
+    }
+
+    /** Returns the logarithm of the sum that probabilities are shares of. */
+    public double logSum() {
+        return logSum;
+    }
+
+    /** Returns the logarithm of the sum over all labellings that are not forbidden, in natural-log units. */
+    public double sum() {
+        // The logarithm of the sum over all paths: tops of tokens in units, and a product of sums between them.
+        long units = 0;
+        double product = 1;
+        double logs = 0;
+        for (int token = 0; token < count; token++) {
+            int at = token * WIDTH;
+            int top = Integer.MIN_VALUE;
+            for (int label = 0; label < labels; label++) {
+                top = Math.max(top, scores[at + label] + (token == 0 ? model.starts[label] : 0));
+            }
+            units += top;
+            product *= sum(token, at, top);
+            if (product < SMALL || product > 1 / SMALL) {
+                logs += StrictMath.log(product);
+                product = 1;
+            }
+        }
+        double ends = 0;
+        for (int label = 0; label < labels; label++) {
+            ends += sums[label] * expEnds[label];
+        }
+        return (double) units / SequenceModel.SCALE + logs + StrictMath.log(product * ends);
+    }
+
+    /** Sums over the paths to each label of a token and scales them to one; returns the whole sum. */
+    private float sum(int token, int at, int top) {
+        float[] now = next;
+        Arrays.fill(now, 0);
+        if (token == 0) {
+            for (int label = 0; label < labels; label++) {
+                now[label] = exp(top - scores[label] - model.starts[label]);
+            }
+        } else {
+            float[] following = expTransitions;
+            int row = joints[token] * WIDTH * WIDTH;
+            for (int one = 0; one < labels; one++, row += WIDTH) {
+                float weight = sums[one];
+                if (weight > LEAST_SUM) {
+                    for (int label = 0; label < WIDTH; label++) {
+                        now[label] += weight * following[row + label];
+                    }
+                }
+            }
+            for (int label = 0; label < labels; label++) {
+                now[label] *= exp(top - scores[at + label]);
+            }
+        }
+        float total = 0;
+        for (int label = 0; label < labels; label++) {
+            total += now[label];
+        }
+        if (total <= 0) {
+            // Every way in is forbidden or negligible; what follows is then as good as any.
+            Arrays.fill(sums, 0, labels, 1f / labels);
+            return Float.MIN_NORMAL;
+        }
+        for (int label = 0; label < labels; label++) {
+            sums[label] = now[label] / total;
+        }
+        return total;
+    }
+
+    private static float exp(int behind) {
+        return behind > NEGLIGIBLE ? 0 : EXP[behind];
+    }
+
+    /** One labelling and its score. */
+    public record Path(byte[] labels, int score) {}
+
+    /** Returns the best labellings, best first; slow, for those who want to see more than the best. */
+    public List<Path> nBest(int most) {
+        List<List<Step>> before = new ArrayList<>();
+        for (int label = 0; label < labels; label++) {
+            before.add(List.of(new Step(scores[label] + model.starts[label], label, null)));
+        }
+        for (int token = 1; token < count; token++) {
+            List<List<Step>> now = new ArrayList<>();
+            for (int label = 0; label < labels; label++) {
+                List<Step> ways = new ArrayList<>(most + 1);
+                for (List<Step> group : before) {
+                    for (Step step : group) {
+                        int score = step.score
+                                + model.transition(joints[token], step.label, label)
+                                + scores[token * WIDTH + label];
+                        keep(ways, score, label, step, most);
+                    }
+                }
+                now.add(ways);
+            }
+            before = now;
+        }
+        List<Step> last = new ArrayList<>();
+        for (List<Step> group : before) {
+            for (Step step : group) {
+                keep(last, step.score + model.ends[step.label], step.label, step.before, most);
+            }
+        }
+        return last.stream().map(this::path).toList();
+    }
+
+    private record Step(int score, int label, @Nullable Step before) {}
+
+    /** Puts a way where it belongs among the best ones, if it does. */
+    private static void keep(List<Step> ways, int score, int label, @Nullable Step before, int most) {
+        int at = ways.size();
+        while (at > 0 && ways.get(at - 1).score < score) {
+            at--;
+        }
+        if (at < most) {
+            ways.add(at, new Step(score, label, before));
+            if (ways.size() > most) {
+                ways.remove(most);
+            }
+        }
+    }
+
+    private Path path(Step last) {
+        byte[] path = new byte[count];
+        Step step = last;
+        for (int token = count - 1; token >= 0 && step != null; token--) {
+            path[token] = (byte) step.label;
+            step = step.before;
+        }
+        return new Path(path, last.score);
+    }
+
+    /** Returns what a clue says for a label, in the model's units. */
+    public int weight(int clue, int label) {
+        return model.weight(clue, label);
+    }
+
+    /** Returns what the order of labels says for a labelling, its start and end included. */
+    public int orderOf(byte[] path) {
+        int score = model.starts[path[0]] + model.ends[path[count - 1]];
+        for (int token = 1; token < count; token++) {
+            score += model.transition(joints[token], path[token - 1], path[token]);
+        }
+        return score;
+    }
+}

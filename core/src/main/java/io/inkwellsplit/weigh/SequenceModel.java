@@ -1,0 +1,170 @@
+package io.inkwellsplit.weigh;
+
+import java.nio.ByteBuffer;
+import java.util.Arrays;
+
+/**
+ * Learned numbers of a linear-chain conditional random field: for each clue a row of weights, one for each label, and
+ * for each pair of labels a weight of the second following the first.
+ *
+ * <p>Weights are whole numbers; {@link #SCALE} of them make one natural-log unit. A row is kept as one byte a label in
+ * four longs, so that rows are added lane by lane without a loop over labels. Immutable.
+ */
+public final class SequenceModel {
+    /** How many units make one natural-log unit. */
+    public static final int SCALE = 32;
+
+    /** How many labels there can be. */
+    public static final int MOST_LABELS = 32;
+
+    /** How many kinds of separators there are between tokens: nothing but blanks, a comma, the end of a line, another sign. */
+    public static final int JOINTS = 4;
+
+    /** The score of what cannot be. */
+    public static final int NEVER = -1 << 20;
+
+    static final int ROW = 4;
+    static final int BIAS = 128;
+    private static final int MAGIC = 0x494B5351;
+    /** How many numbers stand before all others: what it is, how many labels, how many clues. */
+    private static final int HEADER = 3;
+
+    final int labels;
+    /** By joint, label before and label. */
+    final int[] transitions;
+
+    final int[] starts;
+    final int[] ends;
+    /** The clues in open addressing, where 0 is an empty slot; small, as most of what is looked up is not there. */
+    private final int[] keys;
+    /** By slot, the number of the clue's row. */
+    private final char[] numbers;
+
+    private final long[] rows;
+
+    /**
+     * @param clues the clues that have rows; none is 0
+     * @param rowsOfClues by clue and label, from -127 to 127
+     * @param transitions by joint, label before and label; {@link #NEVER} for what cannot be
+     */
+    public SequenceModel(int labels, int[] clues, byte[] rowsOfClues, int[] transitions, int[] starts, int[] ends) {
+        this.labels = labels;
+        this.transitions = transitions.clone();
+        this.starts = starts.clone();
+        this.ends = ends.clone();
+        if (clues.length > Character.MAX_VALUE) {
+            throw new IllegalArgumentException("there is room for " + (int) Character.MAX_VALUE + " clues");
+        }
+        int size = Integer.highestOneBit(Math.max(8, clues.length)) * 4;
+        keys = new int[size];
+        numbers = new char[size];
+        rows = new long[clues.length * ROW];
+        Arrays.fill(rows, 0x8080808080808080L);
+        for (int i = 0; i < clues.length; i++) {
+            int slot = slot(clues[i]);
+            if (clues[i] == 0 || keys[slot] != 0) {
+                throw new IllegalArgumentException("the clue " + clues[i] + " is none, or stands twice");
+            }
+            keys[slot] = clues[i];
+            numbers[slot] = (char) i;
+            for (int label = 0; label < labels; label++) {
+                long biased = rowsOfClues[i * labels + label] + BIAS & 0xFFL;
+                int shift = label % Long.BYTES * Byte.SIZE;
+                int at = i * ROW + label / Long.BYTES;
+                rows[at] = rows[at] & ~(0xFFL << shift) | biased << shift;
+            }
+        }
+    }
+
+    /** Returns where a clue is, or where it would be. */
+    private int slot(int clue) {
+        int[] all = keys;
+        int slot = clue * 0x9E3779B1 >>> 8 & all.length - 1;
+        while (all[slot] != clue && all[slot] != 0) {
+            slot = slot + 1 & all.length - 1;
+        }
+        return slot;
+    }
+
+    /** Returns where the row of a clue is, or -1. */
+    int row(int clue) {
+        int slot = slot(clue);
+        return keys[slot] == 0 ? -1 : numbers[slot] * ROW;
+    }
+
+    long[] rows() {
+        return rows;
+    }
+
+    /** Returns the weight of a label where a clue is; 0 for an unknown clue. */
+    int weight(int clue, int label) {
+        int row = row(clue);
+        return row < 0 ? 0 : (int) (rows[row + label / Long.BYTES] >>> label % Long.BYTES * Byte.SIZE & 0xFF) - BIAS;
+    }
+
+    /** Returns the weight of a label following another. */
+    int transition(int joint, int before, int label) {
+        return transitions[(joint * labels + before) * labels + label];
+    }
+
+    /** Returns the model as bytes, so that {@link #of} gives the same one; the same model gives the same bytes. */
+    public byte[] toBytes() {
+        int[] clues = Arrays.stream(keys).filter(clue -> clue != 0).sorted().toArray();
+        int numbers = HEADER + transitions.length + starts.length + ends.length;
+        ByteBuffer bytes = ByteBuffer.allocate(numbers * Integer.BYTES + clues.length * (Integer.BYTES + labels));
+        bytes.putInt(MAGIC).putInt(labels).putInt(clues.length);
+        for (int[] some : new int[][] {transitions, starts, ends}) {
+            for (int number : some) {
+                bytes.putInt(number);
+            }
+        }
+        for (int clue : clues) {
+            bytes.putInt(clue);
+            for (int label = 0; label < labels; label++) {
+                bytes.put((byte) weight(clue, label));
+            }
+        }
+        return bytes.array();
+    }
+
+    /**
+     * Returns the model that bytes hold.
+     *
+     * @param name what they are called in a refusal
+     * @throws IllegalStateException if they are no whole model
+     */
+    public static SequenceModel of(byte[] bytes, String name) {
+        ByteBuffer in = ByteBuffer.wrap(bytes);
+        if (bytes.length < HEADER * Integer.BYTES || in.getInt() != MAGIC) {
+            throw new IllegalStateException(name + " is no model");
+        }
+        int labels = in.getInt();
+        int count = in.getInt();
+        if (labels < 1 || labels > MOST_LABELS || count < 0 || bytes.length != size(labels, count)) {
+            throw new IllegalStateException(name + " is no whole model");
+        }
+        int[] transitions = ints(in, JOINTS * labels * labels);
+        int[] starts = ints(in, labels);
+        int[] ends = ints(in, labels);
+        int[] clues = new int[count];
+        byte[] rows = new byte[count * labels];
+        for (int i = 0; i < count; i++) {
+            clues[i] = in.getInt();
+            in.get(rows, i * labels, labels);
+        }
+        return new SequenceModel(labels, clues, rows, transitions, starts, ends);
+    }
+
+    private static long size(int labels, int count) {
+        long numbers = HEADER + (JOINTS * labels + 2L) * labels;
+        return numbers * Integer.BYTES + (long) count * (Integer.BYTES + labels);
+    }
+
+    private static int[] ints(ByteBuffer in, int count) {
+        int[] ints = new int[count];
+        for (int i = 0; i < count; i++) {
+            ints[i] = in.getInt();
+        }
+        return ints;
+    }
+}
