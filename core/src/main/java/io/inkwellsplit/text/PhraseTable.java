@@ -1,5 +1,7 @@
 package io.inkwellsplit.text;
 
+import java.util.Arrays;
+
 /**
  * Words and phrases with one number each, looked up by hash without making garbage.
  *
@@ -14,11 +16,50 @@ public final class PhraseTable {
     /** Set in what stands behind a hash where phrases go on behind it. */
     private static final long GOES_ON = 1L << 32;
 
+    private static final int BITS_A_WORD = 8;
+
     /** Hash and number, and hash and number: side by side, as most look-ups have to wait for the memory. */
     private final long[] slots;
+    /** A bit for the hash of each first word: small enough to stay in the cache, so that most words need no more. */
+    private final long[] starts;
+
+    /** The same for last words. */
+    private final long[] ends;
 
     private PhraseTable(Builder builder) {
         slots = builder.slots;
+        starts = bits(builder.firsts, builder.used);
+        ends = bits(builder.lasts, builder.used);
+    }
+
+    private static long[] bits(LongList words, int used) {
+        long[] bits = new long[Math.max(1, Integer.highestOneBit(used) * BITS_A_WORD / Long.SIZE)];
+        for (int i = 0; i < words.count; i++) {
+            bits[(int) (words.all[i] >>> 20) & bits.length - 1] |= 1L << (words.all[i] >>> 50);
+        }
+        return bits;
+    }
+
+    private static boolean isIn(long[] bits, long hash) {
+        return (bits[(int) (hash >>> 20) & bits.length - 1] & 1L << (hash >>> 50)) != 0;
+    }
+
+    /** Returns false only where no word or phrase ends in a word; a quick look before slower ones. */
+    public boolean mayEnd(long hash) {
+        return isIn(ends, hash);
+    }
+
+    /** Numbers that grow in number. */
+    private static final class LongList {
+        private long[] all = new long[64];
+        private int count;
+
+        void add(long one) {
+            if (count == all.length) {
+                all = Arrays.copyOf(all, 2 * count);
+            }
+            all[count++] = one;
+        }
     }
 
     static long mix(long hash, int value) {
@@ -49,6 +90,9 @@ public final class PhraseTable {
      */
     public int longest(Tokens tokens, int from, int end) {
         long hash = tokens.hash(from);
+        if (!isIn(starts, hash)) {
+            return 0;
+        }
         int best = 0;
         for (int i = from; ; ) {
             int slot = slot(slots, hash);
@@ -88,6 +132,8 @@ public final class PhraseTable {
     public static final class Builder {
         private final Tokens tokens = new Tokens();
         private long[] slots;
+        private final LongList firsts = new LongList();
+        private final LongList lasts = new LongList();
         private int used;
         /** Of the phrase added last. */
         private long last;
@@ -110,6 +156,8 @@ public final class PhraseTable {
                 throw new IllegalArgumentException("a phrase without words");
             }
             long hash = tokens.hash(0);
+            firsts.add(hash);
+            lasts.add(tokens.hash(tokens.count() - 1));
             for (int i = 1; i < tokens.count(); i++) {
                 // Claimed first, as that may put larger slots in place of these.
                 int slot = claim(hash);
@@ -139,6 +187,8 @@ public final class PhraseTable {
         /** Adds bits to the number of a phrase's first word alone. */
         public void mergeFirstWord(String phrase, int bits) {
             tokens.read(phrase);
+            firsts.add(tokens.hash(0));
+            lasts.add(tokens.hash(0));
             addBits(claim(tokens.hash(0)), bits);
         }
 
