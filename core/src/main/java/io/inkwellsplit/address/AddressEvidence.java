@@ -27,6 +27,7 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     private static final double SURE_SHARE = 0.9;
     private static final double MAX_ODDS = 4;
     private static final double MAX_COUNTRY = 4;
+    private static final double MANY_ROWS = 20;
 
     private final long[] countries = new long[Countries.shipped().size()];
     private int @Nullable [] counts;
@@ -59,17 +60,17 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     }
 
     /** Adds what a reading says that was certain. */
-    void add(AddressText text, AddressCandidate best) {
+    void add(AddressText text) {
         habits = null;
         rows++;
-        countries[best.country]++;
+        countries[text.country.index]++;
         boolean recipient = false;
         int street = -1;
         int city = -1;
         for (int i = 0; i < text.count; ) {
-            int end = AddressParts.runEnd(text, best.labels, i);
-            if (best.labels[i] >= 0) {
-                switch (AddressPart.of(best.labels[i])) {
+            int end = AddressParts.runEnd(text, text.labels, i);
+            if (text.labels[i] >= 0) {
+                switch (AddressPart.of(text.labels[i])) {
                     case STREET -> street = i;
                     case CITY -> {
                         city = i;
@@ -87,8 +88,9 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         if (street >= 0 && city >= 0) {
             cityFirst += city < street ? 1 : 0;
             streetFirst += city < street ? 0 : 1;
-            commas += best.cutAtComma ? 1 : 0;
-            bare += best.cutAtComma ? 0 : 1;
+            boolean cutAtComma = text.isComma(Math.max(street, city) - 1);
+            commas += cutAtComma ? 1 : 0;
+            bare += cutAtComma ? 0 : 1;
         }
     }
 
@@ -156,6 +158,11 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         return seen(text, from, end, STATE);
     }
 
+    /** Returns whether any place was counted. */
+    boolean knowsPlaces() {
+        return counts != null;
+    }
+
     /** Returns whether the rows that were certain are as good as all in one country. */
     boolean isSure() {
         for (long one : countries) {
@@ -173,8 +180,14 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         }
         for (int c = 0; c < points.length; c++) {
             if (countries[c] > 0) {
+                // A mixed column says little of one address; one that is all in a country says much.
                 double share = (double) countries[c] / rows;
-                points[c] += Math.min(MAX_COUNTRY, share * Math.log1p(countries[c]));
+                points[c] += MAX_COUNTRY
+                        * share
+                        * share
+                        * share
+                        * share
+                        * Math.min(1, Math.log1p(countries[c]) / Math.log1p(MANY_ROWS));
             }
         }
     }

@@ -2,35 +2,88 @@ package io.inkwellsplit.address;
 
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
-import io.inkwellsplit.weigh.Choice;
-import io.inkwellsplit.weigh.Weights;
-import java.util.Arrays;
+import io.inkwellsplit.weigh.SequenceModel;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
-/** Shows the training program what is weighed: the candidates of an address with their parts and features. */
+/** Shows the training program what the decoder sees: the clues of each token and the label it should get. */
 public final class AddressLearning {
-    private final AddressReader reader = new AddressReader(Weights.none(AddressFeature.class));
+    private final AddressReader reader;
 
-    /** Starts with weights that are all nought. */
-    public AddressLearning() {}
-
-    /** Returns the names of the features, in their order. */
-    public static List<String> features() {
-        return Arrays.stream(AddressFeature.values()).map(Enum::name).toList();
+    /** Starts without a model. */
+    public AddressLearning() {
+        reader = new AddressReader(AddressModel.untrained());
     }
 
-    /** Returns the candidates of a value. */
+    /** Starts with a model that is being learned. */
     @SuppressWarnings("exports") // Only the training program asks, which is no module.
-    public List<Choice> choices(String text, AddressEvidence evidence) {
-        return reader.choices(text, null, evidence);
+    public AddressLearning(SequenceModel model) {
+        reader = new AddressReader(AddressModel.of(model));
     }
 
-    /** Adds to the evidence of a column what a labelled value says, as far as reading would be certain of it. */
-    public void teach(String text, Map<String, String> gold, AddressEvidence evidence) {
-        reader.teach(text, gold, evidence);
+    /** Where a piece of a part stands in a text. */
+    public record Piece(AddressPart part, int start, int end) {}
+
+    /**
+     * A value as the decoder sees it.
+     *
+     * @param clues by token, {@link #clues()} each; 0 is none
+     * @param joints what stands before each token
+     * @param labels the right label of each token
+     */
+    public record Tagged(int[] clues, byte[] joints, byte[] labels) {}
+
+    /** Returns how many labels there are. */
+    public static int labels() {
+        return AddressLabels.COUNT;
     }
+
+    /** Returns how many clues a token has. */
+    public static int clues() {
+        return AddressClues.EACH;
+    }
+
+    /** Returns whether one label may follow another over a joint. */
+    public static boolean mayFollow(int joint, int before, int label) {
+        return AddressLabels.mayFollow(joint, before, label);
+    }
+
+    /** Returns whether a value may begin with a label. */
+    public static boolean mayStart(int label) {
+        return !AddressLabels.isInside(label);
+    }
+
+    /**
+     * Returns a labelled value as the decoder sees it; null where a token belongs to two parts or there is nothing to read.
+     *
+     * @param words whether the words count by themselves
+     * @param towns whether the gazetteer counts
+     */
+    public @Nullable Tagged tagged(
+            String text, List<Piece> pieces, AddressEvidence evidence, boolean words, boolean towns) {
+        return reader.tagged(text, pieces, evidence, words, towns);
+    }
+
+    /** Adds to the evidence of a column what a labelled value says. */
+    public void teach(String text, List<Piece> pieces, AddressEvidence evidence) {
+        reader.teach(text, pieces, evidence);
+    }
+
+    /** Returns how probable the model finds its reading of a value, and whether it is the right one. */
+    public Outcome outcome(String text, Map<String, String> gold, AddressEvidence evidence) {
+        Reading<AddressPart> reading = reader.read(text, null, evidence, 0);
+        return new Outcome(reading.confidence(), plainParts(reading).equals(gold));
+    }
+
+    /** Returns the plain parts that the model reads. */
+    public Map<String, String> parts(String text) {
+        return plainParts(reader.read(text, null, AddressEvidence.NONE, 0));
+    }
+
+    /** How probable a reading was to the model, and whether it was right. */
+    public record Outcome(double probability, boolean right) {}
 
     /** Returns the plain parts of a reading by key; labels are written so. */
     public static Map<String, String> plainParts(Reading<AddressPart> reading) {

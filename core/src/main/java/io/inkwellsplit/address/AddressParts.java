@@ -3,13 +3,12 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.text.TokenKind;
 
-/** Turns a candidate's labels into the places of its parts, and cuts street and unit into their finer parts. */
+/** Turns the labels of a text into the places of its parts, and cuts street and unit into their finer parts. */
 final class AddressParts {
     private AddressParts() {}
 
-    static void place(
-            AddressText text, AddressCandidate candidate, StreetCut cut, ReadingBuilder<AddressPart> builder) {
-        byte[] labels = candidate.labels;
+    static void place(AddressText text, StreetCut cut, ReadingBuilder<AddressPart> builder) {
+        byte[] labels = text.labels;
         for (int i = 0; i < text.count; ) {
             int end = runEnd(text, labels, i);
             int start = text.tokens.start(i);

@@ -6,14 +6,13 @@ import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Reason;
-import io.inkwellsplit.weigh.CandidatePool;
-import io.inkwellsplit.weigh.Choice;
 import io.inkwellsplit.weigh.Nothing;
-import io.inkwellsplit.weigh.Tally;
-import io.inkwellsplit.weigh.Weights;
+import io.inkwellsplit.weigh.SequenceDecoder;
+import io.inkwellsplit.weigh.SequenceModel;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -24,38 +23,40 @@ final class AddressReader {
     private static final Set<Doubt> NO_DOUBTS = Set.of();
     /** A reading must be as sure as this to teach the column. */
     private static final double TEACHES = 0.97;
-    /** In a country without a file of its own about every other address comes out right; a guess, never measured. */
-    private static final double ELSEWHERE = 0.5;
 
-    private final Weights weights;
+    private static final int MOST_ALTERNATIVES = 6;
+    /** Of a longer value one way is shown. */
+    private static final int MOST_TOKENS = 64;
+
+    private static final double LEAST_SHARE = 0.0005;
+
+    private final AddressModel model;
     private final AddressText text = new AddressText();
     private final CountryGuess guess = new CountryGuess(Countries.shipped());
     private final Ends ends = new Ends();
-    private final HeadReader head = new HeadReader();
-    private final CandidatePool<AddressCandidate> candidates = new CandidatePool<>(AddressCandidate::new);
-    private final AddressScorer scorer = new AddressScorer();
+    private final AddressClues clues = new AddressClues();
+    private final SequenceDecoder decoder;
     private final StreetCut cut = new StreetCut();
     private final AddressChecks checks = new AddressChecks();
-    private final Tally sum;
     private final ReadingBuilder<AddressPart> builder;
-    private Ends.Postcode postcode = Ends.Postcode.NONE;
+    private final WholeRules rules = new WholeRules();
+    private byte[] hints = new byte[32];
+    private byte[] path = new byte[32];
+    private int score;
 
-    AddressReader(Weights weights) {
-        this.weights = weights;
-        this.sum = new Tally(weights.array(), Tally.Recording.SUM);
+    AddressReader(AddressModel model) {
+        this.model = model;
+        this.decoder = new SequenceDecoder(model.sequence());
         this.builder = new ReadingBuilder<>(AddressPart.values());
     }
 
     Reading<AddressPart> read(String source, @Nullable Country told, AddressEvidence evidence, double doubtBelow) {
-        if (!propose(source, told, evidence)) {
+        if (!decode(source, told, evidence)) {
             return unread(source);
         }
-        AddressCandidate best = weigh(evidence);
-        text.show(best);
-        builder.start(source, Kind.ADDRESS, text.sourcePlaces);
-        builder.country(text.country.code);
-        AddressParts.place(text, best, cut, builder);
-        double confidence = weights.calibrate(best.probability) * (isElsewhere() ? ELSEWHERE : 1);
+        label(path);
+        place(source);
+        double confidence = model.calibration().calibrate(decoder.probability(score));
         return builder.build(confidence, doubts(confidence < doubtBelow));
     }
 
@@ -67,137 +68,161 @@ final class AddressReader {
 
     /** Adds to the evidence of a column what one of its values says, where it is certain. */
     void gather(String source, @Nullable Country told, AddressEvidence into) {
-        if (!propose(source, told, AddressEvidence.NONE)) {
-            return;
-        }
-        AddressCandidate best = weigh(AddressEvidence.NONE);
-        if (weights.calibrate(best.probability) >= TEACHES) {
-            text.show(best);
-            into.add(text, best);
+        if (decode(source, told, AddressEvidence.NONE)
+                && model.calibration().calibrate(decoder.probability(score)) >= TEACHES) {
+            label(path);
+            into.add(text);
         }
     }
 
     List<Alternative<AddressPart>> alternatives(String source, @Nullable Country told, AddressEvidence evidence) {
-        if (!propose(source, told, evidence)) {
+        if (!decode(source, told, evidence)) {
             Reading<AddressPart> only = unread(source);
             return List.of(new Alternative<>(only.kind(), only.parts(), only.confidence(), List.of()));
         }
-        weigh(evidence);
-        Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
+        List<SequenceDecoder.Path> paths = decoder.nBest(clues.count > MOST_TOKENS ? 1 : MOST_ALTERNATIVES);
         List<Alternative<AddressPart>> alternatives = new ArrayList<>();
-        for (int i = 0; i < candidates.size(); i++) {
-            AddressCandidate candidate = candidates.get(i);
-            place(source, candidate, evidence, tally);
-            alternatives.add(new Alternative<>(
-                    Kind.ADDRESS,
-                    builder.build(candidate.probability, NO_DOUBTS).parts(),
-                    candidate.probability,
-                    reasons(tally.seen())));
+        for (SequenceDecoder.Path way : paths) {
+            double share = decoder.probability(way.score());
+            if (alternatives.isEmpty() || share >= LEAST_SHARE) {
+                label(way.labels());
+                place(source);
+                byte[] rival = way == paths.get(0) && paths.size() > 1
+                        ? paths.get(1).labels()
+                        : paths.get(0).labels();
+                alternatives.add(new Alternative<>(
+                        Kind.ADDRESS, builder.build(share, NO_DOUBTS).parts(), share, reasons(way.labels(), rival)));
+            }
         }
-        alternatives.sort(Comparator.comparingDouble((Alternative<AddressPart> way) -> way.share())
-                .reversed());
         return alternatives;
     }
 
-    List<Choice> choices(String source, @Nullable Country told, AddressEvidence evidence) {
-        propose(source, told, evidence);
-        Tally tally = new Tally(weights.array(), Tally.Recording.SUM_AND_FEATURES);
-        List<Choice> choices = new ArrayList<>();
-        for (int i = 0; i < candidates.size(); i++) {
-            place(source, candidates.get(i), evidence, tally);
-            choices.add(new Choice(AddressLearning.plainParts(builder.build(1, NO_DOUBTS)), tally.seen()));
+    /** Shows what a labelled value is like to the decoder; null where it cannot be learned from. */
+    AddressLearning.@Nullable Tagged tagged(
+            String source, List<AddressLearning.Piece> pieces, AddressEvidence evidence, boolean words, boolean towns) {
+        if (!prepare(source, null, evidence, words, towns) || !labelsOf(pieces)) {
+            return null;
         }
-        return choices;
+        return new AddressLearning.Tagged(
+                Arrays.copyOf(clues.clues, clues.count * AddressClues.EACH),
+                Arrays.copyOf(clues.joints, clues.count),
+                Arrays.copyOf(path, clues.count));
     }
 
-    void teach(String source, Map<String, String> gold, AddressEvidence into) {
-        propose(source, null, AddressEvidence.NONE);
-        Tally none = new Tally(weights.array(), Tally.Recording.SUM);
-        for (int i = 0; i < candidates.size(); i++) {
-            AddressCandidate candidate = candidates.get(i);
-            place(source, candidate, AddressEvidence.NONE, none);
-            boolean right =
-                    AddressLearning.plainParts(builder.build(1, NO_DOUBTS)).equals(gold);
-            if (right && candidate.cutAtComma) {
-                into.add(text, candidate);
-                return;
+    void teach(String source, List<AddressLearning.Piece> pieces, AddressEvidence into) {
+        if (prepare(source, null, AddressEvidence.NONE, true, true) && labelsOf(pieces)) {
+            label(path);
+            into.add(text);
+        }
+    }
+
+    private boolean labelsOf(List<AddressLearning.Piece> pieces) {
+        for (int k = 0; k < clues.count; k++) {
+            int start = text.tokens.start(clues.at[k]);
+            int end = text.tokens.end(clues.at[k]);
+            path[k] = (byte) AddressLabels.ANNOUNCED;
+            for (AddressLearning.Piece piece : pieces) {
+                boolean in = start >= piece.start() && start < piece.end();
+                if (in && end > piece.end() + 1 || !in && start < piece.start() && end > piece.start()) {
+                    return false;
+                }
+                if (in && piece.part() == AddressPart.UNPLACED) {
+                    path[k] = (byte) AddressLabels.UNPLACED;
+                } else if (in) {
+                    boolean first = k == 0 || text.tokens.start(clues.at[k - 1]) < piece.start();
+                    path[k] = (byte) (first ? AddressLabels.begin(piece.part()) : AddressLabels.inside(piece.part()));
+                }
             }
-        }
-    }
-
-    private void place(String source, AddressCandidate candidate, AddressEvidence evidence, Tally tally) {
-        text.show(candidate);
-        tally.reset();
-        scorer.tally(text, candidate, evidence, tally);
-        builder.start(source, Kind.ADDRESS, text.sourcePlaces);
-        AddressParts.place(text, candidate, cut, builder);
-    }
-
-    private List<Reason> reasons(double[] seen) {
-        List<Reason> reasons = new ArrayList<>();
-        for (AddressFeature feature : AddressFeature.values()) {
-            double weight = seen[feature.ordinal()] * weights.array()[feature.ordinal()];
-            if (weight != 0) {
-                reasons.add(new Reason(feature.sentence(), weight));
-            }
-        }
-        reasons.sort(Comparator.comparingDouble((Reason r) -> -Math.abs(r.weight())));
-        return reasons;
-    }
-
-    /** Returns false where there is nothing to read. Tokens, then the likeliest countries; in the eyes of each: the ends, the marks and the ways to cut the rest. */
-    private boolean propose(String source, @Nullable Country told, AddressEvidence evidence) {
-        text.read(source);
-        candidates.clear();
-        postcode = Ends.Postcode.NONE;
-        if (text.tokens.isTooLong() || Nothing.is(text.tokens)) {
-            return false;
-        }
-        guess.guess(text, told, evidence);
-        for (int i = 0; i < guess.count(); i++) {
-            boolean sure = guess.isWritten() || told != null || guess.behind(i) == 0 && evidence.isSure();
-            tried(guess.get(i), guess.behind(i), sure);
         }
         return true;
     }
 
-    private void tried(Country country, double behind, boolean sure) {
-        text.behind = behind;
+    /** Returns false where there is nothing to read. Tokens, the country, what recognisers see in its eyes, the clues, the best labels. */
+    private boolean decode(String source, @Nullable Country told, AddressEvidence evidence) {
+        if (!prepare(source, told, evidence, true, true)) {
+            return false;
+        }
+        decoder.start(clues.count);
+        for (int k = 0; k < clues.count; k++) {
+            int start = k * AddressClues.EACH;
+            decoder.token(k, clues.joints[k], clues.clues, start, start + AddressClues.EACH);
+        }
+        score = decoder.best(path);
+        decoder.sumAll();
+        if (!rules.hold(path, clues, text.country)) {
+            score = rules.mend(decoder, path, clues.count, score);
+        }
+        return true;
+    }
+
+    private boolean prepare(
+            String source, @Nullable Country told, AddressEvidence evidence, boolean words, boolean towns) {
+        text.read(source);
+        if (text.tokens.isTooLong() || Nothing.is(text.tokens)) {
+            return false;
+        }
+        guess.guess(text, told, evidence);
+        Country country = guess.country();
         text.use(country);
-        if (country.dashPartsUnit && candidates.size() == 0) {
+        if (country.dashPartsUnit) {
             text.cutAtDashes();
             text.use(country);
         }
-        ends.take(text, sure, Ends.Region.TAKE);
-        if (candidates.size() == 0) {
-            postcode = ends.postcode();
-        }
-        boolean again = ends.regionMayBeCity();
+        boolean sure = guess.isWritten() || told != null || evidence.isSure();
+        ends.take(text, sure);
         Marks.label(text);
-        head.propose(text, ends.postcodeStart(), candidates);
-        if (again) {
-            text.clearLabels();
-            ends.take(text, sure, Ends.Region.LEAVE);
-            Marks.label(text);
-            head.propose(text, ends.postcodeStart(), candidates);
+        if (hints.length < text.count) {
+            hints = new byte[text.count * 2];
+            path = new byte[text.count * 2];
+        }
+        System.arraycopy(text.labels, 0, hints, 0, text.count);
+        clues.gather(text, hints, evidence, words, towns);
+        return clues.count > 0;
+    }
+
+    /** Puts the labels of a path on the text. */
+    private void label(byte[] labels) {
+        text.clearLabels();
+        for (int k = 0; k < clues.count; k++) {
+            int i = clues.at[k];
+            boolean word = text.tokens.isWord(i) || text.isNumber(i) || announcesName(labels, k);
+            text.labels[i] = AddressLabels.plain(labels[k], word);
         }
     }
 
-    private AddressCandidate weigh(AddressEvidence evidence) {
-        if (candidates.size() == 1) {
-            // Nothing to decide.
-            AddressCandidate only = candidates.get(0);
-            only.probability = 1;
-            return only;
+    /** {@code % Tobias Wren}. */
+    private boolean announcesName(byte[] labels, int k) {
+        return k + 1 < clues.count && labels[k + 1] == AddressLabels.begin(AddressPart.CARE_OF);
+    }
+
+    private void place(String source) {
+        builder.start(source, Kind.ADDRESS, text.sourcePlaces);
+        builder.country(text.country.code);
+        AddressParts.place(text, cut, builder);
+    }
+
+    /** What speaks for one way rather than another, in groups of clues; the weightiest first. */
+    private List<Reason> reasons(byte[] way, byte[] rival) {
+        Map<String, Integer> weights = new LinkedHashMap<>();
+        weights.put("the usual order of parts", decoder.orderOf(way) - decoder.orderOf(rival));
+        for (int k = 0; k < clues.count; k++) {
+            if (way[k] == rival[k] && way != rival) {
+                continue;
+            }
+            for (AddressClue clue : AddressClue.values()) {
+                int number = clues.clues[k * AddressClues.EACH + clue.ordinal()];
+                int weight = decoder.weight(number, way[k]) - (way == rival ? 0 : decoder.weight(number, rival[k]));
+                weights.merge(clue.sentence(), weight, Integer::sum);
+            }
         }
-        for (int i = 0; i < candidates.size(); i++) {
-            AddressCandidate candidate = candidates.get(i);
-            text.show(candidate);
-            sum.reset();
-            scorer.tally(text, candidate, evidence, sum);
-            candidate.score = sum.sum();
-        }
-        return candidates.weigh();
+        List<Reason> reasons = new ArrayList<>();
+        weights.forEach((sentence, weight) -> {
+            if (weight != 0) {
+                reasons.add(new Reason(sentence, (double) weight / SequenceModel.SCALE));
+            }
+        });
+        reasons.sort((a, b) -> Double.compare(Math.abs(b.weight()), Math.abs(a.weight())));
+        return reasons;
     }
 
     private Set<Doubt> doubts(boolean close) {
@@ -217,8 +242,13 @@ final class AddressReader {
         if (isElsewhere()) {
             doubts.add(Doubt.OTHER_COUNTRY);
         }
-        checks.check(text, postcode, builder, doubts);
+        checks.check(text, postcode(), builder, doubts);
         return doubts.isEmpty() ? NO_DOUBTS : doubts;
+    }
+
+    private Ends.Postcode postcode() {
+        int at = text.find(AddressPart.POSTCODE);
+        return at < 0 || isElsewhere() ? Ends.Postcode.NONE : Ends.kind(text, at);
     }
 
     /** A country is written that has no data file. */

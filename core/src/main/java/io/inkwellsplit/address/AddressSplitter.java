@@ -3,7 +3,6 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
-import io.inkwellsplit.weigh.Weights;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -33,10 +32,6 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
 
     private static final class Standard {
         static final AddressSplitter SPLITTER = new AddressSplitter(DEFAULT_DOUBT_BELOW, null, AddressEvidence.NONE);
-    }
-
-    private static final class Model {
-        static final Weights WEIGHTS = Weights.load(AddressFeature.class, AddressSplitter.class, "weights.txt");
     }
 
     /** Returns the splitter with the shipped data and the standard settings. */
@@ -86,7 +81,7 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
     }
 
     private static AddressReader newReader() {
-        return new AddressReader(Model.WEIGHTS);
+        return new AddressReader(AddressModel.shipped());
     }
 
     @Override

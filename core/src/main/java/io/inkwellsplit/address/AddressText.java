@@ -47,8 +47,6 @@ final class AddressText {
     private final Countries countries = Countries.shipped();
     private final Places places = Places.shipped();
     Country country = countries.get(0);
-    /** By how many points the country that is being tried is behind the likeliest one. */
-    double behind;
 
     private String source = "";
 
@@ -157,12 +155,9 @@ final class AddressText {
         return longest;
     }
 
-    /** Takes on the country and the labels of a candidate. */
-    void show(AddressCandidate candidate) {
-        if (candidate.country != country.index) {
-            use(countries.get(candidate.country));
-        }
-        System.arraycopy(candidate.labels, 0, labels, 0, count);
+    /** Returns whether a token looks like the first one of some country's postcode. */
+    boolean isLikePostcode(int token) {
+        return countries.withPostcodeLike(tokens, token) != 0;
     }
 
     /** Takes every label away again. */
@@ -184,6 +179,21 @@ final class AddressText {
         return tokens.charAt(tokens.start(token)) == c;
     }
 
+    /** Returns whether a token only separates, whatever its place. */
+    boolean isSeparator(int token) {
+        return untouched[token] == SEPARATOR;
+    }
+
+    /** Returns what a word is in the country that is tried, as bits of {@link AddressWord}. */
+    int classes(int token) {
+        return info[token];
+    }
+
+    /** Returns what the phrase from a token on is in the country that is tried. */
+    int phraseClasses(int token) {
+        return phraseInfo[token];
+    }
+
     boolean has(int token, int classes) {
         return (info[token] & classes) != 0;
     }
@@ -201,36 +211,13 @@ final class AddressText {
         return has(token, classes) ? 1 : 0;
     }
 
-    /** What the gazetteer says of a run of tokens as a town. */
-    enum Town {
-        UNKNOWN,
-        KNOWN,
-        /** It is in the state that the address names. */
-        FITS
-    }
-
-    Town town(int from, int end) {
-        int place = places.find(country, tokens, from, end);
-        if (place == PhraseTable.NONE) {
-            return Town.UNKNOWN;
-        }
-        int state = country.states.isEmpty() || !places.knowsStates(country) ? 0 : state();
-        return state == 0 || places.isIn(country, place, state) ? Town.FITS : Town.KNOWN;
+    /** Returns whether the gazetteer knows a town of the country by this name. */
+    boolean isTown(int from, int end) {
+        return places.find(country, tokens, from, end) != PhraseTable.NONE;
     }
 
     boolean knowsPostcodes() {
         return places.of(country).knowsPostcodes();
-    }
-
-    /** Returns whether the gazetteer gives the postcode to the town that a run of tokens names. */
-    boolean isTownOfPostcode(int from, int end) {
-        CountryPlaces known = places.of(country);
-        int code = known.knowsPostcodes() ? find(AddressPart.POSTCODE) : -1;
-        if (code < 0) {
-            return false;
-        }
-        int place = known.find(tokens, from, end);
-        return place != PhraseTable.NONE && place == known.placeNumber(leadingNumber(code));
     }
 
     /** Returns the number that the digits of a token make up to a hyphen; -1 if something else stands in it. */
@@ -256,13 +243,6 @@ final class AddressText {
             end++;
         }
         return from == end ? 0 : country.state(tokens, from, end);
-    }
-
-    /** Returns whether a run starts or ends in a word for buildings. */
-    boolean isBuilding(int from, int end) {
-        return has(end - 1, AddressWord.BUILDING)
-                || end - from > 1 && lengthOf(from, AddressWord.BUILDING_HEAD) > 0
-                || end - from > 2 && lengthOf(end - 2, AddressWord.BUILDING) == 2;
     }
 
     boolean is(int token, TokenKind kind) {
@@ -373,6 +353,16 @@ final class AddressText {
 
     int segmentEnd(int token) {
         return segmentEnds[token];
+    }
+
+    /** Returns whether a number without a label stands in a run of tokens. */
+    boolean hasNumber(int from, int end) {
+        for (int i = from; i < end; i++) {
+            if (isNumber(i) && isFree(i)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Returns whether a number stands before a token. */

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The countries whose addresses are read, and the vocabulary of them all: a word has one number, and each country says
@@ -24,6 +25,7 @@ final class Countries {
     private static final int PATTERN_LENGTH = 15;
 
     private final List<Country> countries;
+    private final Map<String, Country> byCode = new HashMap<>();
     private final PhraseTable words;
     private final EndingIndex endings;
     private final boolean[] startsPhrase;
@@ -88,6 +90,7 @@ final class Countries {
             }
         }
         countries = List.copyOf(all);
+        all.forEach(country -> byCode.put(country.code, country));
         words = vocabulary.build();
         endings = EndingIndex.of(endingUsers);
         postcodePatterns = new LongTable(patterns);
@@ -205,10 +208,14 @@ final class Countries {
         return countries.stream().map(country -> country.code).toList();
     }
 
+    /** Returns the country with a code in capitals; null where it has no file. */
+    @Nullable Country known(String code) {
+        return byCode.get(code);
+    }
+
     /** Returns the country with a code, in any case. */
     Optional<Country> withCode(String code) {
-        String wanted = code.toUpperCase(Locale.ROOT);
-        return countries.stream().filter(each -> each.code.equals(wanted)).findFirst();
+        return Optional.ofNullable(byCode.get(code.toUpperCase(Locale.ROOT)));
     }
 
     PhraseTable words() {

@@ -37,11 +37,9 @@ final class Country {
     final boolean postcodeFollowsState;
     final boolean letterBehindNumberIsUnit;
     final boolean slashInCity;
-    final boolean streetsOfStreets;
     final boolean dashPartsUnit;
     final boolean hasState;
     final boolean stateBehindCity;
-    final boolean buildingBehindStreet;
     final Slash slash;
     final List<State> states;
     final Map<String, String> abbreviations;
@@ -73,13 +71,11 @@ final class Country {
         this.postcodeBeforeCity = order.indexOf("postcode") < order.indexOf("city");
         this.hasState = order.contains("state");
         this.stateBehindCity = order.indexOf("state") > order.indexOf("city");
-        this.buildingBehindStreet = order.indexOf("building") > order.indexOf("street");
         this.cityFirst = form.containsKey("city first");
         this.cityHasNumber = form.containsKey("city number");
         this.cityIsCountry = form.containsKey("city is country");
         this.postcodeFollowsState = form.containsKey("postcode follows");
         this.letterBehindNumberIsUnit = form.containsKey("letter behind number");
-        this.streetsOfStreets = form.containsKey("streets of streets");
         this.slashInCity = form.containsKey("slash in city");
         this.dashPartsUnit = form.containsKey("dash");
         String between = String.join("", form.getOrDefault("slash", List.of()));
@@ -155,6 +151,11 @@ final class Country {
         tokens.read(text);
         int number = tokens.count() == 0 ? 0 : state(tokens, 0, tokens.count());
         return number == 0 ? null : states.get(number - 1);
+    }
+
+    /** Returns how many tokens from one on make the longest name of a region; 0 for none. */
+    int longestState(Tokens tokens, int from, int end) {
+        return stateNumbers.longest(tokens, from, end);
     }
 
     /** Returns the number, from 1, of the region that a run of tokens names; 0 if none. */

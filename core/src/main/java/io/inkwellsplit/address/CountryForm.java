@@ -29,8 +29,7 @@ final class CountryForm {
             value("city number", "yes"),
             value("city is country", "yes"),
             value("letter behind number", "unit"),
-            value("slash in city", "locality city"),
-            value("streets of streets", "yes"));
+            value("slash in city", "locality city"));
 
     private static final Set<String> ORDERED = Set.of(
             "recipient",

@@ -7,14 +7,10 @@ import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Finds the countries in which an address may be: by the country that is written, the form and place of the postcode,
+ * Finds the country in which an address is likely to be: by the country that is written, the form and place of the postcode,
  * the words, and what the user or the column says. A buffer, reused for every value.
  */
 final class CountryGuess {
-    /** A country with fewer points than the best by more than this is not tried. */
-    private static final double FAR_BEHIND = 2.5;
-
-    private static final int MOST_TRIED = 2;
     private static final double TOLD = 8;
     private static final double STATE_BESIDE = 3;
     private static final double MOST_BY_LETTERS = 1.2;
@@ -36,10 +32,9 @@ final class CountryGuess {
     private final Places places = Places.shipped();
     private final double[] points;
     private final double[] gathered;
-    private final int[] tried = new int[MOST_TRIED];
     private final FirstSight firstSight;
     private final WrittenCountry writtenCountry;
-    private int count;
+    private int likeliest;
     private boolean written;
 
     CountryGuess(Countries countries) {
@@ -54,8 +49,7 @@ final class CountryGuess {
         written = false;
         int plain = told == null ? firstSight.country(text) : FirstSight.NONE;
         if (plain != FirstSight.NONE) {
-            tried[0] = plain;
-            count = 1;
+            likeliest = plain;
             written = firstSight.isWritten();
             return;
         }
@@ -75,17 +69,9 @@ final class CountryGuess {
         choose();
     }
 
-    int count() {
-        return count;
-    }
-
-    Country get(int i) {
-        return countries.get(tried[i]);
-    }
-
-    /** Returns by how many points a country is behind the best. */
-    double behind(int i) {
-        return i == 0 ? 0 : points[tried[0]] - points[tried[i]];
+    /** Returns the likeliest country. */
+    Country country() {
+        return countries.get(likeliest);
     }
 
     /** Returns whether the address names its country. */
@@ -94,20 +80,9 @@ final class CountryGuess {
     }
 
     private void choose() {
-        int best = 0;
+        likeliest = 0;
         for (int c = 1; c < points.length; c++) {
-            best = points[c] > points[best] ? c : best;
-        }
-        tried[0] = best;
-        count = 1;
-        int second = -1;
-        for (int c = 0; c < points.length; c++) {
-            if (c != best && points[best] - points[c] < FAR_BEHIND && (second < 0 || points[c] > points[second])) {
-                second = c;
-            }
-        }
-        if (second >= 0 && points[second] > 0.5) {
-            tried[count++] = second;
+            likeliest = points[c] > points[likeliest] ? c : likeliest;
         }
     }
 

@@ -53,12 +53,20 @@ final class CountryNames {
 
     /** Returns how many tokens make the longest name or code that ends before {@code end}; 0 for none. */
     int longestBefore(Tokens tokens, int end) {
-        for (int length = Math.min(MAX_PHRASE, end); length >= 1; length--) {
+        for (int length = end > 0 && table.mayEnd(tokens.hash(end - 1)) ? Math.min(MAX_PHRASE, end) : 0;
+                length >= 1;
+                length--) {
             if (number(tokens, end - length, length) != PhraseTable.NONE) {
                 return length;
             }
         }
         return 0;
+    }
+
+    /** Returns how many tokens from one on make the longest name or code; 0 for none. */
+    int longest(Tokens tokens, int from, int end) {
+        int length = table.longest(tokens, from, end);
+        return length > 0 && number(tokens, from, length) != PhraseTable.NONE ? length : 0;
     }
 
     /** Returns the country's code that a run of tokens names; empty if it names none. */

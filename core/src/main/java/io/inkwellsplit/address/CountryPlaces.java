@@ -1,13 +1,17 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.data.Format;
+import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The places of one country. A line of its file has a name and, after tabs, the state it is in and its postcodes:
@@ -15,7 +19,14 @@ import java.util.Map;
  */
 final class CountryPlaces {
     /** First words that are written in short as well. */
-    private static final String[][] PREFIXES = {{"Saint ", "St "}, {"Fort ", "Ft "}, {"Mount ", "Mt "}};
+    private static final class Spellings {
+        static final List<String[]> SHORT = Format.NONE
+                .required("", Column.TEXT, Column.TEXT)
+                .readLines(CountryPlaces.class, "place-spellings.txt")
+                .stream()
+                .map(Line::fields)
+                .toList();
+    }
 
     /** How many bits the number of a line may need. */
     private static final int LINE_BITS = 20;
@@ -76,7 +87,7 @@ final class CountryPlaces {
             String text = line.text();
             int tab = text.indexOf('\t');
             if (tab < 0) {
-                names.merge(text, 1, 0);
+                spellings(text).forEach(spelling -> names.merge(spelling, 1, 0));
                 return;
             }
             String name = text.substring(0, tab);
@@ -88,11 +99,8 @@ final class CountryPlaces {
             int place = names.get(name);
             if (place == PhraseTable.NONE) {
                 place = states.size();
-                names.put(name, place);
-                for (String[] prefix : PREFIXES) {
-                    if (name.startsWith(prefix[0])) {
-                        names.put(prefix[1] + name.substring(prefix[0].length()), place);
-                    }
+                for (String spelling : spellings(name)) {
+                    names.put(spelling, place);
                 }
                 states.add(0L);
             }
@@ -101,6 +109,20 @@ final class CountryPlaces {
                 postcodes(fields[2]);
                 lines.add(new Entry(name, place, state));
             }
+        }
+
+        /** A name with its hyphens and with blanks in their place, and with its first word in short. */
+        private static Set<String> spellings(String name) {
+            Set<String> spellings = new LinkedHashSet<>(List.of(name, name.replace('-', ' ')));
+            for (String[] words : Spellings.SHORT) {
+                int end = words[0].length();
+                if (name.startsWith(words[0]) && name.length() > end + 1 && !Character.isLetter(name.charAt(end))) {
+                    String rest = name.substring(end + 1);
+                    spellings.add(words[1] + name.charAt(end) + rest);
+                    spellings.add(words[1] + ' ' + rest.replace('-', ' '));
+                }
+            }
+            return spellings;
         }
 
         private void postcodes(String ranges) {
@@ -124,6 +146,11 @@ final class CountryPlaces {
 
     int find(Tokens tokens, int from, int end) {
         return names.value(tokens, from, end - from);
+    }
+
+    /** Returns how many tokens the longest name from one on has; 0 for none. */
+    int longest(Tokens tokens, int from, int end) {
+        return names.longest(tokens, from, end);
     }
 
     boolean knowsStates() {

@@ -18,40 +18,24 @@ final class Ends {
         FOREIGN
     }
 
-    /** What to do with the name of a region, which may be the city's name as well. */
-    enum Region {
-        TAKE,
-        LEAVE
-    }
-
     private Postcode postcode = Postcode.NONE;
-    private int postcodeStart;
     private int postcodeEnd;
-    private boolean regionMayBeCity;
 
-    Postcode postcode() {
-        return postcode;
-    }
-
-    /** Returns the first token of the postcode; -1 where there is none. */
-    int postcodeStart() {
-        return postcode == Postcode.NONE ? -1 : postcodeStart;
-    }
-
-    /** Returns whether a region was labelled by a name that may as well be the city's. */
-    boolean regionMayBeCity() {
-        return regionMayBeCity;
+    /** Returns what the postcode that starts at a token is in the country that is tried. */
+    static Postcode kind(AddressText text, int at) {
+        if (text.country.postcodes.match(text.tokens, at, text.count) > 0) {
+            return Postcode.WHOLE;
+        }
+        return text.country.postcodes.isShort(text.tokens, at) ? Postcode.SHORT : Postcode.FOREIGN;
     }
 
     /**
      * Labels the ends; what they do not claim stays free.
      *
      * @param sure whether the country is certain, so that a shortened postcode can be told from another number
-     * @param regions whether a region is labelled
      */
-    void take(AddressText text, boolean sure, Region regions) {
+    void take(AddressText text, boolean sure) {
         postcode = Postcode.NONE;
-        regionMayBeCity = false;
         if (country(text) && !text.country.cityIsCountry) {
             // "England, UK" is one country written twice.
             int end = text.lastFree(text.count) + 1;
@@ -63,7 +47,7 @@ final class Ends {
                 && (atTheEnd || postcode != Postcode.NONE && !text.country.postcodeBeforeCity)) {
             country(text);
         }
-        if (regions == Region.TAKE && !region(text, AddressWord.STATE, AddressPart.STATE)) {
+        if (!region(text, AddressWord.STATE, AddressPart.STATE)) {
             region(text, AddressWord.COUNTY, AddressPart.COUNTY);
         }
     }
@@ -75,9 +59,8 @@ final class Ends {
 
     private static boolean country(AddressText text, int end, int length) {
         int from = end - length;
-        boolean townToo = length > 0
-                && !CountryNames.shipped().isCode(text.tokens, from, length)
-                && text.town(from, end) != AddressText.Town.UNKNOWN;
+        boolean townToo =
+                length > 0 && !CountryNames.shipped().isCode(text.tokens, from, length) && text.isTown(from, end);
         boolean behindPostcode = from > 0 && text.tokens.hasDigit(from - 1);
         boolean isCity = townToo
                 && text.country.postcodeBeforeCity
@@ -113,7 +96,7 @@ final class Ends {
                 || Regions.longestBefore(text.country.code, text.tokens, end) > length
                 || endsTown(text, at, end)
                 || !known && names.isCode(text.tokens, at, length) && isStateElsewhere(text, at)
-                || !known && text.town(at, end) != AddressText.Town.UNKNOWN && freeSegmentsBefore(text, at) < 2;
+                || !known && text.isTown(at, end) && freeSegmentsBefore(text, at) < 2;
         return (!known || code.equals(text.country.code)) && !region ? length : 0;
     }
 
@@ -189,7 +172,6 @@ final class Ends {
             foreign(text);
         } else if (best >= 0) {
             postcode = bestKind;
-            postcodeStart = best;
             postcodeEnd = best + bestLength;
             text.label(best, postcodeEnd, AddressPart.POSTCODE);
             int word = postcodeWordBefore(text, country, best);
@@ -204,7 +186,6 @@ final class Ends {
             boolean inPlace = text.nextFree(i + length) == text.count || text.isComma(i - 1);
             if (length > 0 && inPlace && isDistinct(text, i, i + length) && !text.isFreeWord(i + length)) {
                 postcode = Postcode.FOREIGN;
-                postcodeStart = i;
                 postcodeEnd = i + length;
                 text.label(i, postcodeEnd, AddressPart.POSTCODE);
                 return;
@@ -281,8 +262,6 @@ final class Ends {
             return false;
         }
         text.label(from, end, part);
-        regionMayBeCity = classes == AddressWord.STATE && (length > 1 || text.tokens.letters(from) > CODE_LETTERS)
-                || classes == AddressWord.COUNTY && length == 1;
         if (text.isMark(from - 1, '/')) {
             text.label(from - 1, from, AddressText.SEPARATOR);
         }
@@ -305,9 +284,7 @@ final class Ends {
             return true;
         }
         boolean alone = from == text.segmentStart(from) || !text.isFree(from - 1);
-        return alone
-                && text.town(from, end) != AddressText.Town.UNKNOWN
-                && (freeSegmentsBefore(text, from) < 2 || isBesidePostcode(text, end));
+        return alone && text.isTown(from, end) && (freeSegmentsBefore(text, from) < 2 || isBesidePostcode(text, end));
     }
 
     /** {@code Ponsonby, Auckland 1011}: where no region is written as a rule, the city stands before the postcode. */
@@ -317,7 +294,7 @@ final class Ends {
 
     private static boolean endsTown(AddressText text, int from, int end) {
         for (int more = 1; more <= 2 && from - more > 0 && text.isFreeWord(from - more); more++) {
-            if (text.town(from - more, end) != AddressText.Town.UNKNOWN) {
+            if (text.isTown(from - more, end)) {
                 return true;
             }
         }

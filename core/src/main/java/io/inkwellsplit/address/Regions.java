@@ -32,13 +32,21 @@ final class Regions {
 
     /** Returns how many tokens make the longest name of a country's region that ends before {@code end}; 0 for none. */
     static int longestBefore(String country, Tokens tokens, int end) {
-        PhraseTable table = Shipped.TABLES.computeIfAbsent(country, Regions::table);
-        for (int length = Math.min(MAX_PHRASE, end - 1); length >= 1; length--) {
+        PhraseTable table = of(country);
+        for (int length = end > 0 && table.mayEnd(tokens.hash(end - 1)) ? Math.min(MAX_PHRASE, end - 1) : 0;
+                length >= 1;
+                length--) {
             if (table.value(tokens, end - length, length) != PhraseTable.NONE) {
                 return length;
             }
         }
         return 0;
+    }
+
+    /** Returns the regions of a country; an empty table where none are known. */
+    static PhraseTable of(String country) {
+        PhraseTable table = Shipped.TABLES.get(country);
+        return table == null ? Shipped.TABLES.computeIfAbsent(country, Regions::table) : table;
     }
 
     private static PhraseTable table(String country) {

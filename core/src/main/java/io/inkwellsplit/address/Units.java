@@ -112,7 +112,7 @@ final class Units {
     /** {@code Av. Apoquindo #1898}: where the number comes last, the first one is the house's. */
     private static boolean isHouseNumber(AddressText text, int sign) {
         int start = text.segmentStart(sign);
-        return !text.country.numberFirst && start < sign && !Chunks.hasNumber(text, start, sign);
+        return !text.country.numberFirst && start < sign && !text.hasNumber(start, sign);
     }
 
     /** A word that opens streets as well, as {@code Pl.} or {@code Str.}, opens a street where no number stands before. */

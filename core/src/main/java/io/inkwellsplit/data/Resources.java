@@ -33,6 +33,22 @@ public final class Resources {
         }
     }
 
+    /**
+     * Reads a file that is no text.
+     *
+     * @throws IllegalStateException if it is missing
+     */
+    public static byte[] bytes(Class<?> beside, String file) {
+        try (InputStream in = beside.getResourceAsStream(file)) {
+            if (in == null) {
+                throw new IllegalStateException("the data file " + file + " is missing");
+            }
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     /** Returns the lines of a file that has no sections, without comments and empty lines. */
     public static List<Line> lines(Class<?> beside, String file) {
         try (InputStream in = beside.getResourceAsStream(file)) {

@@ -18,7 +18,7 @@ import java.util.function.UnaryOperator;
  * in {@code [address]} it is at the same time the part with that key, and {@code {city=suburb}} is the part {@code city}
  * written as {@code [suburb]} says. What stands in {@code < >} is written now and then. Built in are {@code {n}} and
  * {@code {nn}} (numbers), {@code {d}} (a digit), {@code {L}} (a letter), {@code {abc}} and {@code {abcU}} (a letter or
- * nothing), {@code {given}}, {@code {family}}, {@code {city}}, {@code {city0}} (a city that is no part), {@code
+ * nothing), {@code {hash}} (the sign, with which no line may begin), {@code {given}}, {@code {family}}, {@code {city}}, {@code {city0}} (a city that is no part), {@code
  * {postcode}} and {@code {country}}.
  */
 final class AddressPatterns {
@@ -28,6 +28,7 @@ final class AddressPatterns {
     private static final double CAPITALS = 0.12;
     private static final double ANOTHER_FORM = 0.15;
 
+    private final String file;
     private final String code;
     private final Map<String, List<String>> sections;
     private final Map<String, List<String>> form;
@@ -41,14 +42,26 @@ final class AddressPatterns {
     }
 
     AddressPatterns(String code, List<String> cities) {
-        this.code = code;
+        this("addresses/" + code + ".txt", code, cities);
+    }
+
+    /**
+     * Takes the patterns of any file.
+     *
+     * @param code the country that the addresses are in, which may have no file of its own
+     */
+    AddressPatterns(String file, String code, List<String> cities) {
+        this.file = file;
         // Some names have a second one in brackets or behind a dash, which nobody writes, or are a
         // district's number.
         this.cities = cities.stream()
                 .filter(city -> !city.matches(".*([(/0-9]| - |Mahallesi).*"))
                 .toList();
-        this.sections = texts(Resources.sections(AddressPatterns.class, "addresses/" + code + ".txt"));
-        Map<String, List<Line>> country = Resources.sections(AddressSplitter.class, "country/" + code + ".txt");
+        this.code = code;
+        this.sections = texts(Resources.sections(AddressPatterns.class, file));
+        Map<String, List<Line>> country = AddressSplitter.countries().contains(code)
+                ? Resources.sections(AddressSplitter.class, "country/" + code + ".txt")
+                : Map.of();
         this.names = texts(country).getOrDefault("country", List.of());
         this.form = new HashMap<>();
         for (Line line : country.getOrDefault("form", List.of())) {
@@ -131,6 +144,7 @@ final class AddressPatterns {
             return expanded(pools.any(own), pools);
         }
         return switch (field) {
+            case "hash" -> "#";
             case "n" -> Integer.toString(pools.chance(0.7) ? pools.number(1, 199) : pools.number(200, 1999));
             case "nn" -> Integer.toString(pools.number(1, 30));
             case "d" -> Integer.toString(pools.number(1, 9));
@@ -143,7 +157,7 @@ final class AddressPatterns {
             case "city", "city0" -> city(pools);
             case "postcode" -> postcode(pools);
             case "country" -> pools.any(names.subList(0, Math.min(3, names.size())));
-            default -> throw new IllegalStateException("addresses/" + code + ".txt: nothing is called " + field);
+            default -> throw new IllegalStateException(file + ": nothing is called " + field);
         };
     }
 
@@ -162,11 +176,16 @@ final class AddressPatterns {
         return text.toString();
     }
 
+    /** Returns the flags and lists of the country's form. */
+    Map<String, List<String>> form() {
+        return form;
+    }
+
     private String locale() {
         return sections.getOrDefault("locale", List.of("en")).get(0);
     }
 
-    private String city(NamePools pools) {
+    String city(NamePools pools) {
         if (!inColumn.isEmpty()) {
             return pools.any(inColumn);
         }
@@ -179,7 +198,8 @@ final class AddressPatterns {
                 : city;
     }
 
-    private String postcode(NamePools pools) {
+    /** Returns a postcode of one of the country's forms. */
+    String postcode(NamePools pools) {
         List<String> forms = form.getOrDefault("postcode", List.of("99999"));
         String pattern = pools.chance(ANOTHER_FORM) ? pools.any(forms) : forms.get(0);
         if (pattern.indexOf(' ') >= 0 && pattern.indexOf('*') < 0 && pools.chance(ANOTHER_FORM)) {

@@ -67,7 +67,7 @@ public final class AddressSets {
                 .toList();
     }
 
-    private static Map<String, List<String>> cities(Path folder) {
+    static Map<String, List<String>> cities(Path folder) {
         Map<String, List<String>> cities = new HashMap<>();
         for (String row : GzipLines.of(folder.resolve("cities.csv.gz"))) {
             String[] fields = row.split(",");
@@ -97,7 +97,7 @@ public final class AddressSets {
     }
 
     /** Returns a postcode, a city and a state, with commas between. */
-    private String americanPlace() {
+    String americanPlace() {
         String[] place = pools.any(postcodes).split(",");
         return place[0] + "," + (pools.chance(INVENTED_CITY) ? inventedCity() : place[1]) + "," + place[2];
     }
@@ -192,8 +192,12 @@ public final class AddressSets {
         draft.plain(", ");
     }
 
+    boolean isAmericanState(String code) {
+        return stateNames.containsKey(code);
+    }
+
     /** Returns the state's code or, now and then, another of its spellings. */
-    private String state(String code) {
+    String state(String code) {
         List<String> names = stateNames.getOrDefault(code, List.of(code));
         return pools.chance(OTHER_SPELLING) ? pools.any(names) : code;
     }

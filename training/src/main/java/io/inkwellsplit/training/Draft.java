@@ -1,7 +1,9 @@
 package io.inkwellsplit.training;
 
 import io.inkwellsplit.reading.PartKey;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
 
@@ -11,6 +13,7 @@ final class Draft {
     private static final String INNER_COMMA = "\u0001";
 
     private final StringBuilder text = new StringBuilder();
+    private final List<Labelled.Piece> pieces = new ArrayList<>();
     private final Map<String, String> gold = new LinkedHashMap<>();
     private final UnaryOperator<String> casing;
 
@@ -22,6 +25,7 @@ final class Draft {
     Draft part(PartKey part, String piece) {
         String written = casing.apply(piece);
         text.append(written.replace(", ", INNER_COMMA));
+        pieces.add(new Labelled.Piece(part.key(), written));
         gold.merge(part.key(), written, (a, b) -> a + " " + b);
         return this;
     }
@@ -56,6 +60,6 @@ final class Draft {
     }
 
     Labelled labelled(String format, UnaryOperator<String> noise) {
-        return new Labelled(noise.apply(text.toString()).replace(INNER_COMMA, ", "), format, gold);
+        return new Labelled(noise.apply(text.toString()).replace(INNER_COMMA, ", "), format, gold, pieces);
     }
 }

@@ -2,67 +2,144 @@ package io.inkwellsplit.training;
 
 import io.inkwellsplit.address.AddressEvidence;
 import io.inkwellsplit.address.AddressLearning;
+import io.inkwellsplit.address.AddressLearning.Piece;
+import io.inkwellsplit.address.AddressLearning.Tagged;
+import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.training.Calibrator.Outcome;
-import io.inkwellsplit.training.Learner.Example;
+import io.inkwellsplit.weigh.SequenceModel;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Random;
 
-/** Learns the weights of addresses: {@code LearnAddresses <folder with the lists> <weights file>}. */
+/** Learns the model of addresses: {@code LearnAddresses <folder with the lists> <folder of the model>}. */
 public final class LearnAddresses {
     private static final long SEED = 1848;
-    private static final int ROWS = 30_000;
-    /** As many addresses of the other countries together as of this many sets. */
-    private static final int OTHERS = 4;
-
     private static final int COLUMN = 40;
-    private static final int ROUNDS = 12;
-    private static final int SHOWN = 40;
+    /** How many columns of each kind; the wide ones count for more. */
+    private static final int COLUMNS = 1_000;
+
+    private static final int ROUNDS = 4;
+    /** The share of values in which words do not count by themselves, so that vocabulary is not leaned on. */
+    private static final double NO_WORDS = 0.25;
+    /** The share of values that are read as if there were no gazetteer. */
+    private static final double NO_TOWNS = 0.15;
+
+    private static final int LEAST_SEEN = 3;
+    private static final double SMALLEST = 0.1;
+    private static final int MOST_ROWS = 30_000;
 
     private LearnAddresses() {}
 
     public static void main(String[] args) throws IOException {
         Path folder = Path.of(args[0]);
-        List<Outcome> misses = new ArrayList<>();
-        List<Example> examples = examples(new AddressSets(folder, SEED), ROWS, misses);
-        double[] weights = new Learner(AddressLearning.features()).learn(examples, ROUNDS, SEED);
-        List<Outcome> outcomes = new ArrayList<>();
-        for (Example example : examples(new AddressSets(folder, SEED + 1), ROWS / 2, outcomes)) {
-            outcomes.add(Examples.outcome(example, weights));
-        }
-        WeightsFile.write(
-                Path.of(args[1]), "addresses", AddressLearning.features(), weights, Calibrator.learn(outcomes));
-        System.out.println("learned from " + examples.size() + " addresses, right reading not among the candidates of "
-                + misses.size() + ", calibrated on " + outcomes.size());
-    }
-
-    private static List<Example> examples(AddressSets sets, int rows, List<Outcome> misses) {
-        AddressLearning learning = new AddressLearning();
-        List<Example> examples = new ArrayList<>();
-        int shown = 0;
-        for (AddressSets.Set set : AddressSets.Set.values()) {
-            int share = set == AddressSets.Set.OTHERS ? rows * OTHERS : rows;
-            for (int column = 0; column < share / COLUMN; column++) {
-                boolean alone = column % 2 == 0;
-                List<Labelled> values = alone ? sets.rows(set, COLUMN) : sets.column(set, COLUMN);
-                AddressEvidence evidence = new AddressEvidence();
-                for (Labelled row : alone ? List.<Labelled>of() : values) {
-                    learning.teach(row.text(), row.parts(), evidence);
-                }
-                for (Labelled row : values) {
-                    Example example = Examples.of(learning.choices(row.text(), evidence), row.parts());
-                    if (example != null) {
-                        examples.add(example);
-                    } else {
-                        misses.add(new Outcome(1, false));
-                        if (Boolean.getBoolean("misses") && shown++ % 97 < 1 && shown < SHOWN * 97) {
-                            System.out.println("  not among the candidates: " + row);
-                        }
-                    }
+        Path into = Path.of(args[1]);
+        List<SequenceLearner.Example> examples = new ArrayList<>();
+        AddressLearning blank = new AddressLearning();
+        Random random = new Random(SEED);
+        int[] lost = new int[1];
+        each(folder, SEED, COLUMNS, (rows, evidence) -> {
+            for (Labelled row : rows) {
+                Tagged tagged = blank.tagged(
+                        row.text(),
+                        pieces(row),
+                        evidence,
+                        random.nextDouble() >= NO_WORDS,
+                        random.nextDouble() >= NO_TOWNS);
+                if (tagged == null || pieces(row).isEmpty()) {
+                    lost[0]++;
+                } else {
+                    examples.add(new SequenceLearner.Example(tagged.clues(), tagged.joints(), tagged.labels()));
                 }
             }
+        });
+        System.err.println("  " + examples.size() + " values, " + lost[0] + " not");
+        SequenceModel model = new SequenceLearner(
+                        AddressLearning.labels(),
+                        AddressLearning.clues(),
+                        new SequenceLearner.Rules() {
+                            @Override
+                            public boolean mayStart(int label) {
+                                return AddressLearning.mayStart(label);
+                            }
+
+                            @Override
+                            public boolean mayFollow(int joint, int before, int label) {
+                                return AddressLearning.mayFollow(joint, before, label);
+                            }
+                        },
+                        LEAST_SEEN,
+                        SMALLEST,
+                        MOST_ROWS)
+                .learn(examples, ROUNDS, SEED);
+        Files.write(into.resolve("clues.bin"), model.toBytes());
+        calibrate(folder, into, model);
+    }
+
+    private static void calibrate(Path folder, Path into, SequenceModel model) throws IOException {
+        AddressLearning learned = new AddressLearning(model);
+        List<Outcome> outcomes = new ArrayList<>();
+        each(folder, SEED + 1, COLUMNS / 6, (rows, evidence) -> {
+            for (Labelled row : rows) {
+                AddressLearning.Outcome outcome = learned.outcome(row.text(), row.parts(), evidence);
+                outcomes.add(new Outcome(outcome.probability(), outcome.right()));
+            }
+        });
+        StringBuilder text =
+                new StringBuilder("# What a probability of the model has turned out to mean; see docs/training.md.\n");
+        Calibrator.learn(outcomes)
+                .forEach(knot ->
+                        text.append(String.format(Locale.ROOT, "%.6f\t%.5f%n", knot.probability(), knot.confidence())));
+        Files.writeString(into.resolve("confidence.txt"), text);
+        System.err.println("  calibrated on " + outcomes.size() + ", right "
+                + outcomes.stream().filter(Outcome::right).count());
+    }
+
+    interface Use {
+        void of(List<Labelled> rows, AddressEvidence evidence);
+    }
+
+    /** Draws columns of each kind, half of them as single values. */
+    static void each(Path folder, long seed, int columns, Use use) {
+        AddressSets sets = new AddressSets(folder, seed);
+        WideAddresses wide = new WideAddresses(folder, seed);
+        for (AddressSets.Set set : AddressSets.Set.values()) {
+            int count =
+                    switch (set) {
+                        case OTHERS -> columns * 3 / 2;
+                        // Without commas there is the most to learn.
+                        case US_BARE -> columns;
+                        default -> columns / 2;
+                    };
+            draw(count, alone -> alone ? sets.rows(set, COLUMN) : sets.column(set, COLUMN), use);
         }
-        return examples;
+        draw(columns * 4, alone -> alone ? wide.rows(COLUMN) : wide.column(COLUMN), use);
+    }
+
+    private interface Drawing {
+        List<Labelled> draw(boolean alone);
+    }
+
+    private static void draw(int count, Drawing drawing, Use use) {
+        AddressLearning learning = new AddressLearning();
+        for (int column = 0; column < count; column++) {
+            boolean alone = column % 2 == 0;
+            List<Labelled> rows = drawing.draw(alone);
+            AddressEvidence evidence = new AddressEvidence();
+            if (!alone || column % 4 == 2) {
+                rows.forEach(row -> learning.teach(row.text(), pieces(row), evidence));
+            }
+            use.of(rows, evidence);
+        }
+    }
+
+    static List<Piece> pieces(Labelled row) {
+        return row.places().stream()
+                .map(place -> new Piece(
+                        AddressPart.valueOf(place.key().toUpperCase(Locale.ROOT)), place.start(), place.end()))
+                .toList();
     }
 }
