@@ -40,6 +40,9 @@ final class AddressClues {
     byte[] joints = new byte[32];
 
     int count;
+    /** From here on the labels are settled, as nothing else can stand there; the clues of these tokens are not asked for. */
+    int settled;
+
     int[] clues = new int[32 * EACH];
 
     private int[] word = new int[34];
@@ -73,13 +76,16 @@ final class AddressClues {
      * @param hints what the recognisers take each token for, in the labels of the text
      * @param words whether words count by themselves, and not only by what is known of them
      * @param towns whether the gazetteer counts
+     * @param clearEnd whether the end was seen to be one country's at first sight
      */
-    void gather(AddressText of, byte[] hints, AddressEvidence evidence, boolean words, boolean towns) {
+    void gather(
+            AddressText of, byte[] hints, AddressEvidence evidence, boolean words, boolean towns, boolean clearEnd) {
         text = of;
         regionsOf = text.regionsOf();
         knowsTowns = towns;
         tokens();
         ends();
+        settled = clearEnd ? settledFrom(hints) : count;
         attributes(hints);
         columnKnowsPlaces = evidence.knowsPlaces();
         cover(evidence);
@@ -147,6 +153,30 @@ final class AddressClues {
         agree = states == 0 ? 0 : (states & 1L << state) != 0 ? AGREE : DISAGREE;
     }
 
+    /** A postcode that only one country writes so, a state's code beside a postcode of that state. */
+    private int settledFrom(byte[] hints) {
+        int k = count;
+        while (k > 1 && isSettled(hints[at[k - 1]], at[k - 1])) {
+            k--;
+        }
+        return k;
+    }
+
+    private boolean isSettled(byte hint, int i) {
+        if (hint == AddressPart.STATE.ordinal()) {
+            return agree == AGREE && text.tokens.letters(i) == 2 && !text.isLabelled(i - 1, AddressPart.STATE);
+        }
+        return hint == AddressPart.POSTCODE.ordinal() && (agree == AGREE || text.tokens.isWord(i))
+                || hint == AddressPart.COUNTRY.ordinal();
+    }
+
+    /** Returns the label of a settled token. */
+    int settledLabel(int k) {
+        byte part = text.labels[at[k]];
+        boolean goesOn = k > 0 && text.labels[at[k - 1]] == part;
+        return goesOn ? AddressLabels.inside(AddressPart.of(part)) : AddressLabels.begin(AddressPart.of(part));
+    }
+
     private void attributes(byte[] hints) {
         Tokens tokens = text.tokens;
         byte before = AddressText.SEPARATOR;
@@ -187,7 +217,8 @@ final class AddressClues {
         CountryNames names = CountryNames.shipped();
         for (int k = 0; k < count; k++) {
             int i = at[k];
-            if (tokens.isWord(i)) {
+            // Of what is settled the first alone is a neighbour.
+            if (tokens.isWord(i) && k <= settled) {
                 int town = !knowsTowns || tokens.letters(i) < SHORTEST_TOWN ? 0 : places.longest(tokens, i, text.count);
                 cover(place, k, town, 0);
                 if (town > 0) {
@@ -201,7 +232,7 @@ final class AddressClues {
                     place[k] |= fitsNamed(i, named);
                 }
             }
-            if (evidence.knowsPlaces() && tokens.isWord(i)) {
+            if (evidence.knowsPlaces() && tokens.isWord(i) && k <= settled) {
                 column(evidence, k);
             }
             if (tokens.hasDigit(i)) {
@@ -405,7 +436,7 @@ final class AddressClues {
     private void write(int order, int habits, boolean words) {
         into = clues;
         int lastFit = lastFit();
-        for (int k = 0; k < count; k++) {
+        for (int k = 0; k < settled; k++) {
             base = k * EACH;
             Arrays.fill(clues, base, base + EACH, 0);
             int before = separators[k];

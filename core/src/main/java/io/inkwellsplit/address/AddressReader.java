@@ -100,7 +100,7 @@ final class AddressReader {
     /** Shows what a labelled value is like to the decoder; null where it cannot be learned from. */
     AddressLearning.@Nullable Tagged tagged(
             String source, List<AddressLearning.Piece> pieces, AddressEvidence evidence, boolean words, boolean towns) {
-        if (!prepare(source, null, evidence, words, towns) || !labelsOf(pieces)) {
+        if (!prepare(source, null, evidence, words, towns, false) || !labelsOf(pieces)) {
             return null;
         }
         return new AddressLearning.Tagged(
@@ -110,7 +110,7 @@ final class AddressReader {
     }
 
     void teach(String source, List<AddressLearning.Piece> pieces, AddressEvidence into) {
-        if (prepare(source, null, AddressEvidence.NONE, true, true) && labelsOf(pieces)) {
+        if (prepare(source, null, AddressEvidence.NONE, true, true, false) && labelsOf(pieces)) {
             label(path);
             into.add(text);
         }
@@ -139,11 +139,14 @@ final class AddressReader {
 
     /** Returns false where there is nothing to read. Tokens, the country, what recognisers see in its eyes, the clues, the best labels. */
     private boolean decode(String source, @Nullable Country told, AddressEvidence evidence) {
-        if (!prepare(source, told, evidence, true, true)) {
+        if (!prepare(source, told, evidence, true, true, true)) {
             return false;
         }
         decoder.start(clues.count);
-        for (int k = 0; k < clues.count; k++) {
+        for (int k = clues.settled; k < clues.count; k++) {
+            decoder.settle(k, clues.joints[k], clues.settledLabel(k));
+        }
+        for (int k = 0; k < clues.settled; k++) {
             int start = k * AddressClues.EACH;
             decoder.token(k, clues.joints[k], clues.clues, start, start + AddressClues.EACH);
         }
@@ -156,7 +159,12 @@ final class AddressReader {
     }
 
     private boolean prepare(
-            String source, @Nullable Country told, AddressEvidence evidence, boolean words, boolean towns) {
+            String source,
+            @Nullable Country told,
+            AddressEvidence evidence,
+            boolean words,
+            boolean towns,
+            boolean settling) {
         text.read(source);
         if (text.tokens.isTooLong() || Nothing.is(text.tokens)) {
             return false;
@@ -176,7 +184,7 @@ final class AddressReader {
             path = new byte[text.count * 2];
         }
         System.arraycopy(text.labels, 0, hints, 0, text.count);
-        clues.gather(text, hints, evidence, words, towns);
+        clues.gather(text, hints, evidence, words, towns, settling && guess.isAtFirstSight());
         return clues.count > 0;
     }
 

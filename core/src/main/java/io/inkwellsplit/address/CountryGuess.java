@@ -36,6 +36,7 @@ final class CountryGuess {
     private final WrittenCountry writtenCountry;
     private int likeliest;
     private boolean written;
+    private boolean atFirstSight;
 
     CountryGuess(Countries countries) {
         this.countries = countries;
@@ -48,6 +49,7 @@ final class CountryGuess {
     void guess(AddressText text, @Nullable Country told, AddressEvidence evidence) {
         written = false;
         int plain = told == null ? firstSight.country(text) : FirstSight.NONE;
+        atFirstSight = plain != FirstSight.NONE;
         if (plain != FirstSight.NONE) {
             likeliest = plain;
             written = firstSight.isWritten();
@@ -72,6 +74,11 @@ final class CountryGuess {
     /** Returns the likeliest country. */
     Country country() {
         return countries.get(likeliest);
+    }
+
+    /** Returns whether the address ends as only one country's do. */
+    boolean isAtFirstSight() {
+        return atFirstSight;
     }
 
     /** Returns whether the address names its country. */

@@ -157,12 +157,13 @@ final class WholeRules {
     }
 
     /** What has no city cannot be, so it is no rival. */
-    private static void leaveOutWithoutCity(SequenceDecoder decoder, int count) {
+    private void leaveOutWithoutCity(SequenceDecoder decoder, int count) {
         int city = AddressLabels.begin(AddressPart.CITY);
         for (int k = 0; k < count; k++) {
             decoder.add(k, city, SequenceModel.NEVER);
             decoder.add(k, city + 1, SequenceModel.NEVER);
         }
+        decoder.best(other);
         double without = decoder.sum();
         for (int k = 0; k < count; k++) {
             decoder.add(k, city, -SequenceModel.NEVER);

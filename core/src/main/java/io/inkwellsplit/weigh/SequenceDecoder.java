@@ -17,7 +17,6 @@ public final class SequenceDecoder {
     private static final int LABEL_BITS = 5;
     private static final int LABEL_MASK = (1 << LABEL_BITS) - 1;
     private static final int UNREACHED = Integer.MIN_VALUE / 2;
-    private static final float LEAST_SUM = 1e-5f;
     private static final double SMALL = 1e-100;
     private static final int LANE = 16;
     private static final int LANE_MASK = 0xFFFF;
@@ -40,14 +39,20 @@ public final class SequenceDecoder {
     /** The model's, made ready for {@link #ways}. */
     private final int[] transitions;
 
+    /** By joint, label and label before. */
     private final float[] expTransitions;
+
     private final float[] expEnds;
     private int[] scores = new int[0];
     private byte[] joints = new byte[0];
     /** By token and label, the score of the best way there, and the label before it in the low bits. */
     private int[] ways = new int[0];
 
+    /** By token, the labels that are followed, a bit each. */
+    private int[] alive = new int[0];
+
     private final int[] reached = new int[WIDTH];
+    private final int[] ended = new int[WIDTH];
     private final float[] sums = new float[WIDTH];
     private final float[] next = new float[WIDTH];
     private int count;
@@ -65,10 +70,11 @@ public final class SequenceDecoder {
                     int at = (joint * WIDTH + before) * WIDTH + label;
                     int weight = model.transition(joint, before, label);
                     transitions[at] = weight << LABEL_BITS;
-                    expTransitions[at] = exponent(weight);
+                    expTransitions[(joint * WIDTH + label) * WIDTH + before] = exponent(weight);
                 }
             }
         }
+        Arrays.fill(ended, UNREACHED);
         this.expEnds = new float[labels];
         for (int label = 0; label < labels; label++) {
             expEnds[label] = exponent(model.ends[label]);
@@ -89,6 +95,7 @@ public final class SequenceDecoder {
             ways = new int[size * WIDTH];
             Arrays.fill(ways, UNREACHED);
             joints = new byte[size];
+            alive = new int[size];
         }
     }
 
@@ -137,6 +144,14 @@ public final class SequenceDecoder {
         lanes(g, h, at, 3 * Long.BYTES, bias);
     }
 
+    /** Gives a token its label, so that only the labels around it are open. */
+    public void settle(int token, int joint, int label) {
+        joints[token] = (byte) joint;
+        int at = token * WIDTH;
+        Arrays.fill(scores, at, at + WIDTH, SequenceModel.NEVER);
+        scores[at + label] = 0;
+    }
+
     private void lanes(long even, long odd, int at, int first, int bias) {
         for (int lane = 0, label = first; lane < Long.SIZE && label < labels; lane += LANE, label += 2) {
             scores[at + label] = (int) (even >>> lane & LANE_MASK) - bias;
@@ -161,15 +176,16 @@ public final class SequenceDecoder {
             step(token);
         }
         int last = (count - 1) * WIDTH;
-        int winner = 0;
-        int score = Integer.MIN_VALUE;
         for (int label = 0; label < labels; label++) {
-            int whole = (all[last + label] >> LABEL_BITS) + model.ends[label];
-            if (whole > score) {
-                score = whole;
-                winner = label;
-            }
+            ended[label] = all[last + label] + (model.ends[label] << LABEL_BITS);
         }
+        int top = top(ended, 0);
+        alive[count - 1] = near(ended, 0, top);
+        int winner = 0;
+        while (ended[winner] != top) {
+            winner++;
+        }
+        int score = top >> LABEL_BITS;
         for (int token = count - 1; token >= 0; token--) {
             into[token] = (byte) winner;
             winner = all[token * WIDTH + winner] & LABEL_MASK;
@@ -182,27 +198,42 @@ public final class SequenceDecoder {
         int[] all = ways;
         int at = token * WIDTH;
         int before = at - WIDTH;
-        int top = Integer.MIN_VALUE;
-        for (int label = 0; label < labels; label++) {
-            top = Math.max(top, all[before + label]);
-        }
-        int least = top - (BEAM << LABEL_BITS);
+        int followed = near(all, before, top(all, before));
+        alive[token - 1] = followed;
         int[] now = reached;
         int[] following = transitions;
         Arrays.fill(now, UNREACHED);
-        int row = joints[token] * WIDTH * WIDTH;
-        for (int one = 0; one < labels; one++, row += WIDTH) {
-            int score = all[before + one];
-            if (score >= least) {
-                int way = score & ~LABEL_MASK | one;
-                for (int label = 0; label < WIDTH; label++) {
-                    now[label] = Math.max(now[label], way + following[row + label]);
-                }
+        int rows = joints[token] * WIDTH * WIDTH;
+        for (int rest = followed; rest != 0; rest &= rest - 1) {
+            int one = Integer.numberOfTrailingZeros(rest);
+            int way = all[before + one] & ~LABEL_MASK | one;
+            int row = rows + one * WIDTH;
+            for (int label = 0; label < WIDTH; label++) {
+                now[label] = Math.max(now[label], way + following[row + label]);
             }
         }
         for (int label = 0; label < WIDTH; label++) {
             all[at + label] = now[label] + (scores[at + label] << LABEL_BITS);
         }
+    }
+
+    /** Returns the best score of a token's labels. */
+    private static int top(int[] all, int from) {
+        int top = Integer.MIN_VALUE;
+        for (int label = 0; label < WIDTH; label++) {
+            top = Math.max(top, all[from + label]);
+        }
+        return top;
+    }
+
+    /** Returns the labels, a bit each, that are not far behind the best one. */
+    private static int near(int[] all, int from, int top) {
+        int least = top - (BEAM << LABEL_BITS);
+        int near = 0;
+        for (int label = 0; label < WIDTH; label++) {
+            near |= (least - all[from + label] - 1 >>> Integer.SIZE - 1) << label;
+        }
+        return near;
     }
 
     /** Returns how probable a labelling with this score is among all that {@link #sumAll} has summed up, from 0 to 1. */
@@ -225,7 +256,10 @@ public final class SequenceDecoder {
         return logSum;
     }
 
-    /** Returns the logarithm of the sum over all labellings that are not forbidden, in natural-log units. */
+    /**
+     * Returns the logarithm of the sum over all labellings that {@link #best} followed when it was last asked, in
+     * natural-log units. What it did not follow is too improbable to count.
+     */
     public double sum() {
         // The logarithm of the sum over all paths: tops of tokens in units, and a product of sums between them.
         long units = 0;
@@ -234,7 +268,8 @@ public final class SequenceDecoder {
         for (int token = 0; token < count; token++) {
             int at = token * WIDTH;
             int top = Integer.MIN_VALUE;
-            for (int label = 0; label < labels; label++) {
+            for (int rest = alive[token]; rest != 0; rest &= rest - 1) {
+                int label = Integer.numberOfTrailingZeros(rest);
                 top = Math.max(top, scores[at + label] + (token == 0 ? model.starts[label] : 0));
             }
             units += top;
@@ -245,7 +280,8 @@ public final class SequenceDecoder {
             }
         }
         double ends = 0;
-        for (int label = 0; label < labels; label++) {
+        for (int rest = alive[count - 1]; rest != 0; rest &= rest - 1) {
+            int label = Integer.numberOfTrailingZeros(rest);
             ends += sums[label] * expEnds[label];
         }
         return (double) units / SequenceModel.SCALE + logs + StrictMath.log(product * ends);
@@ -254,28 +290,14 @@ public final class SequenceDecoder {
     /** Sums over the paths to each label of a token and scales them to one; returns the whole sum. */
     private float sum(int token, int at, int top) {
         float[] now = next;
-        Arrays.fill(now, 0);
-        if (token == 0) {
-            for (int label = 0; label < labels; label++) {
-                now[label] = exp(top - scores[label] - model.starts[label]);
-            }
-        } else {
-            float[] following = expTransitions;
-            int row = joints[token] * WIDTH * WIDTH;
-            for (int one = 0; one < labels; one++, row += WIDTH) {
-                float weight = sums[one];
-                if (weight > LEAST_SUM) {
-                    for (int label = 0; label < WIDTH; label++) {
-                        now[label] += weight * following[row + label];
-                    }
-                }
-            }
-            for (int label = 0; label < labels; label++) {
-                now[label] *= exp(top - scores[at + label]);
-            }
-        }
         float total = 0;
-        for (int label = 0; label < labels; label++) {
+        for (int rest = alive[token]; rest != 0; rest &= rest - 1) {
+            int label = Integer.numberOfTrailingZeros(rest);
+            if (token == 0) {
+                now[label] = exp(top - scores[label] - model.starts[label]);
+            } else {
+                now[label] = into(token, label) * exp(top - scores[at + label]);
+            }
             total += now[label];
         }
         if (total <= 0) {
@@ -283,10 +305,23 @@ public final class SequenceDecoder {
             Arrays.fill(sums, 0, labels, 1f / labels);
             return Float.MIN_NORMAL;
         }
-        for (int label = 0; label < labels; label++) {
-            sums[label] = now[label] / total;
+        float scale = 1 / total;
+        for (int rest = alive[token]; rest != 0; rest &= rest - 1) {
+            int label = Integer.numberOfTrailingZeros(rest);
+            sums[label] = now[label] * scale;
         }
         return total;
+    }
+
+    /** Sums over the paths that lead into a label. */
+    private float into(int token, int label) {
+        float sum = 0;
+        int row = (joints[token] * WIDTH + label) * WIDTH;
+        for (int rest = alive[token - 1]; rest != 0; rest &= rest - 1) {
+            int before = Integer.numberOfTrailingZeros(rest);
+            sum += sums[before] * expTransitions[row + before];
+        }
+        return sum;
     }
 
     private static float exp(int behind) {
