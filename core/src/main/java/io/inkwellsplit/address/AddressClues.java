@@ -63,6 +63,7 @@ final class AddressClues {
     private int state;
 
     private int code;
+    private int placeOfCode;
     private int agree;
 
     private AddressText text = NO_TEXT;
@@ -149,6 +150,7 @@ final class AddressClues {
         int postcode = text.find(AddressPart.POSTCODE);
         code = postcode < 0 ? -1 : text.leadingNumber(postcode);
         CountryPlaces places = Places.shipped().of(text.country);
+        placeOfCode = knowsTowns && code >= 0 ? places.placeNumber(code) : PhraseTable.NONE;
         long states = knowsTowns && state > 0 && code >= 0 && places.knowsPostcodes() ? places.statesOf(code) : 0;
         agree = states == 0 ? 0 : (states & 1L << state) != 0 ? AGREE : DISAGREE;
     }
@@ -279,7 +281,7 @@ final class AddressClues {
         int number = places.find(text.tokens, at[k], at[k] + town);
         int bits = state > 0 && places.knowsStates() ? places.isIn(number, state) ? IN_STATE : NOT_IN_STATE : 0;
         if (code >= 0 && places.knowsPostcodes()) {
-            bits |= number == places.placeNumber(code) ? OF_POSTCODE : 0;
+            bits |= number == placeOfCode ? OF_POSTCODE : 0;
         }
         for (int n = k; n < count && at[n] < at[k] + town && bits != 0; n++) {
             if ((place[n] & 7) == (n == k ? town == 1 ? 1 : 2 : n + 1 < count && at[n + 1] < at[k] + town ? 3 : 4)) {

@@ -46,6 +46,9 @@ final class CountryPlaces {
     /** By area of postcodes: the states in which they are, a bit each. */
     private final long[] areaStates;
 
+    /** By area of postcodes: where the first of it stands; one more behind the last. */
+    private final int[] areaStarts;
+
     /** One line of the file: a place as far as it is in one state. */
     private record Entry(String title, int place, int state) {}
 
@@ -63,6 +66,13 @@ final class CountryPlaces {
         areaStates = new long[postcodes.length == 0 ? 0 : postcodes[postcodes.length - 1] / AREA + 1];
         for (int i = 0; i < postcodes.length; i++) {
             areaStates[postcodes[i] / AREA] |= 1L << lines.get(postcodeLines[i]).state();
+        }
+        areaStarts = new int[areaStates.length + 1];
+        for (int area = 0, i = 0; area < areaStarts.length; area++) {
+            while (i < postcodes.length && postcodes[i] / AREA < area) {
+                i++;
+            }
+            areaStarts[area] = i;
         }
     }
 
@@ -198,11 +208,16 @@ final class CountryPlaces {
         return postcode >= 0 && area < areaStates.length ? areaStates[area] : 0;
     }
 
+    /** Returns where a postcode is, or where the next one of its area or behind it is. */
     private int at(int postcode) {
-        int i = Arrays.binarySearch(postcodes, postcode);
-        while (i > 0 && postcodes[i - 1] == postcode) {
-            i--;
+        int area = postcode / AREA;
+        if (area + 1 >= areaStarts.length) {
+            return postcodes.length;
         }
-        return i >= 0 ? i : -i - 1;
+        int i = areaStarts[area];
+        while (i < areaStarts[area + 1] && postcodes[i] < postcode) {
+            i++;
+        }
+        return i;
     }
 }

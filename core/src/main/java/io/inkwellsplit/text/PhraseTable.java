@@ -113,6 +113,9 @@ public final class PhraseTable {
     /** Returns the number of the phrase of {@code length} tokens at {@code from}, or {@link #NONE}. */
     public int value(Tokens tokens, int from, int length) {
         long hash = tokens.hash(from);
+        if (!isIn(starts, hash) || length > 1 && !isIn(ends, tokens.hash(from + length - 1))) {
+            return NONE;
+        }
         for (int i = 1; i < length; i++) {
             hash = chain(hash, tokens.hash(from + i));
         }
