@@ -25,7 +25,7 @@ final class AddressReader {
     private static final double TEACHES = 0.97;
 
     private static final int MOST_ALTERNATIVES = 6;
-    /** Of a longer value one way is shown. */
+    /** Of a longer value one way is shown, without reasons. */
     private static final int MOST_TOKENS = 64;
 
     private static final double LEAST_SHARE = 0.0005;
@@ -80,7 +80,9 @@ final class AddressReader {
             Reading<AddressPart> only = unread(source);
             return List.of(new Alternative<>(only.kind(), only.parts(), only.confidence(), List.of()));
         }
-        List<SequenceDecoder.Path> paths = decoder.nBest(clues.count > MOST_TOKENS ? 1 : MOST_ALTERNATIVES);
+        List<SequenceDecoder.Path> paths = clues.count > MOST_TOKENS
+                ? List.of(new SequenceDecoder.Path(path.clone(), score))
+                : decoder.nBest(MOST_ALTERNATIVES);
         List<Alternative<AddressPart>> alternatives = new ArrayList<>();
         for (SequenceDecoder.Path way : paths) {
             double share = decoder.probability(way.score());
@@ -211,6 +213,9 @@ final class AddressReader {
 
     /** What speaks for one way rather than another, in groups of clues; the weightiest first. */
     private List<Reason> reasons(byte[] way, byte[] rival) {
+        if (clues.count > MOST_TOKENS) {
+            return List.of();
+        }
         Map<String, Integer> weights = new LinkedHashMap<>();
         weights.put("the usual order of parts", decoder.orderOf(way) - decoder.orderOf(rival));
         for (int k = 0; k < clues.count; k++) {

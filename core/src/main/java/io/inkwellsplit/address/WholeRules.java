@@ -19,7 +19,7 @@ final class WholeRules {
     /** A way that is less probable than the best by more than this factor, as a logarithm, is not taken for the sake of a city. */
     private static final int MOST_FOR_CITY = 6 * SequenceModel.SCALE;
 
-    private static final int MOST_MENDED = 8;
+    private static final int MOST_MENDED = 6;
     private static final int MOST_STRETCHES = 3;
     private static final double LEAST_REST = 1e-6;
     /** A longer value is no address, and is not read again. */

@@ -341,12 +341,13 @@ public final class SequenceDecoder {
             List<List<Step>> now = new ArrayList<>();
             for (int label = 0; label < labels; label++) {
                 List<Step> ways = new ArrayList<>(most + 1);
-                for (List<Step> group : before) {
-                    for (Step step : group) {
-                        int score = step.score
-                                + model.transition(joints[token], step.label, label)
-                                + scores[token * WIDTH + label];
-                        keep(ways, score, label, step, most);
+                for (int one = 0; one < labels; one++) {
+                    int following = model.transition(joints[token], one, label);
+                    if (following > SequenceModel.NEVER) {
+                        for (Step step : before.get(one)) {
+                            int score = step.score + following + scores[token * WIDTH + label];
+                            keep(ways, score, label, step, most);
+                        }
                     }
                 }
                 now.add(ways);

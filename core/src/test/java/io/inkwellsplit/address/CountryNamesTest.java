@@ -25,7 +25,7 @@ class CountryNamesTest {
             Avenida del Muelle 12, Villa Alemana               | Villa Alemana      |                      |
             PO Box 12, Ralston, AR                             | Ralston            | AR                   |
             PO Box 12, Norfolk 23520                           | Norfolk            |                      |
-            Via del Porto, 12, 42008 Wexcombe (FI)             | Wexcombe           | FI                   |
+            Via del Porto, 12 42008 Wexcombe FI                | Wexcombe           | FI                   |
             Satamatie 12 00100 Helsinki FI                     | Helsinki           |                      | FI
             Satamatie 12, 00100 Helsinki, Uusimaa              | Helsinki           | Uusimaa              |
             Calle Mayor 12, 05001 Flores de Ávila              | Flores de Ávila    |                      |
