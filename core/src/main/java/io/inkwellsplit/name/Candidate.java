@@ -26,6 +26,10 @@ final class Candidate extends Weighed {
     Layout secondLayout = Layout.NONE;
     /** Where the tokens that join two people begin; the tokens behind belong to the second. */
     int join;
+    /** A {@link NamePattern}, once it is weighed. */
+    int pattern;
+    /** By how much the column prefers the pattern, as a logarithm; 0 where nothing is known. */
+    double preference;
 
     Candidate start(NameText text, Kind newKind) {
         startWith(text.labels, text.count);

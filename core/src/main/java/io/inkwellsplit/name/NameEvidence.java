@@ -4,6 +4,7 @@ import io.inkwellsplit.reading.Evidence;
 import io.inkwellsplit.text.Tokens;
 import io.inkwellsplit.weigh.EvidenceBytes;
 import io.inkwellsplit.weigh.EvidenceBytes.Counts;
+import java.util.Arrays;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -33,6 +34,7 @@ public final class NameEvidence implements Evidence<NameEvidence> {
     /** How often a word serves as a given and as a family name, side by side, in two rows of slots. */
     private int @Nullable [] counts;
 
+    private final PatternCounts patterns;
     private long givenFirst;
     private long familyFirst;
     private long twoFamilyNames;
@@ -45,7 +47,23 @@ public final class NameEvidence implements Evidence<NameEvidence> {
     private volatile @Nullable Habits habits;
 
     /** Starts with nothing gathered. */
-    public NameEvidence() {}
+    public NameEvidence() {
+        this(new PatternCounts());
+    }
+
+    private NameEvidence(PatternCounts patterns) {
+        this.patterns = patterns;
+    }
+
+    /** Returns whether no value was gathered. */
+    boolean isEmpty() {
+        return patterns.isEmpty();
+    }
+
+    /** Returns in which patterns the column writes its names. */
+    PatternCounts patterns() {
+        return patterns;
+    }
 
     /** Returns how many values write the given name first beyond doubt. */
     public long givenFirst() {
@@ -147,14 +165,17 @@ public final class NameEvidence implements Evidence<NameEvidence> {
         long[] totals = {
             givenFirst, familyFirst, twoFamilyNames, oneFamilyName, familyInCapitals, oneCase, people, organisations
         };
-        return EvidenceBytes.write('N', new Counts(totals, counts));
+        long[] units = patterns.units();
+        long[] all = Arrays.copyOf(totals, TOTALS + units.length);
+        System.arraycopy(units, 0, all, TOTALS, units.length);
+        return EvidenceBytes.write('N', new Counts(all, counts));
     }
 
     /** Reads what {@link #toBytes} has written. */
     static NameEvidence of(byte[] bytes) {
-        Counts all = EvidenceBytes.read('N', bytes, TOTALS, 2 * ROWS * SIZE);
+        Counts all = EvidenceBytes.read('N', bytes, TOTALS + PatternCounts.SIZE, 2 * ROWS * SIZE);
         long[] totals = all.totals();
-        NameEvidence evidence = new NameEvidence();
+        NameEvidence evidence = new NameEvidence(new PatternCounts(Arrays.copyOfRange(totals, TOTALS, totals.length)));
         evidence.givenFirst = totals[0];
         evidence.familyFirst = totals[1];
         evidence.twoFamilyNames = totals[2];
@@ -170,6 +191,7 @@ public final class NameEvidence implements Evidence<NameEvidence> {
     @Override
     public void merge(NameEvidence other) {
         habits = null;
+        patterns.merge(other.patterns);
         givenFirst += other.givenFirst;
         familyFirst += other.familyFirst;
         twoFamilyNames += other.twoFamilyNames;

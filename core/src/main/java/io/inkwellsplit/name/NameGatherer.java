@@ -75,8 +75,8 @@ final class NameGatherer {
         int first = affixes.words[0];
         int last = affixes.words[k - 1];
         double odds = text.odds[first] - text.odds[last];
-        boolean initialFirst = text.isInitial(first);
-        boolean initialLast = text.isInitial(last);
+        boolean initialFirst = text.isInitial(first) || text.isInitialsTogether(first);
+        boolean initialLast = text.isInitial(last) || text.isInitialsTogether(last);
         if (initialFirst != initialLast) {
             odds += initialFirst ? DECISIVE : -DECISIVE;
         }

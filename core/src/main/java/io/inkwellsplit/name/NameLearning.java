@@ -7,7 +7,6 @@ import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.weigh.Choice;
 import io.inkwellsplit.weigh.Tally;
 import io.inkwellsplit.weigh.Tally.Recording;
-import io.inkwellsplit.weigh.Weights;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -17,12 +16,12 @@ import java.util.Set;
 
 /** Shows the training program what is weighed: the candidates of a value with their parts and features. */
 public final class NameLearning {
-    private final NameReader reader = new NameReader(NameWords.shipped(), Weights.none(NameFeature.class));
+    private final NameReader reader = NameSplitter.newReader();
     private final NameScorer scorer = new NameScorer();
     private final Tally tally = new Tally(new double[NameFeature.values().length], Recording.SUM_AND_FEATURES);
     private final ReadingBuilder<NamePart> builder = new ReadingBuilder<>(NamePart.values());
 
-    /** Starts with weights that are all nought. */
+    /** Starts with the shipped weights: how probable patterns are to a value goes by them. */
     public NameLearning() {}
 
     /** Returns the names of the features, in their order. */
@@ -30,16 +29,23 @@ public final class NameLearning {
         return Arrays.stream(NameFeature.values()).map(Enum::name).toList();
     }
 
+    /** Returns how often each pattern is likely in what an evidence was gathered from, as lines of the data file. */
+    public static List<String> patterns(NameEvidence evidence) {
+        return evidence.patterns().lines();
+    }
+
     /** Returns the candidates of a value; empty for a blank. */
     @SuppressWarnings("exports") // Only the training program asks, which is no module.
     public List<Choice> choices(String text, NameEvidence evidence) {
         List<Choice> choices = new ArrayList<>();
         if (reader.propose(text, evidence)) {
+            reader.weigh(evidence);
             reader.text().ask();
             for (int i = 0; i < reader.candidates().size(); i++) {
                 Candidate candidate = reader.candidates().get(i);
                 tally.reset();
                 scorer.tally(reader.text(), candidate, evidence, tally);
+                tally.add(NameFeature.COLUMN_PATTERN, candidate.preference);
                 NameParts.place(text, reader.text(), candidate, builder);
                 choices.add(new Choice(plainParts(builder.build(1, Set.of())), tally.seen()));
             }

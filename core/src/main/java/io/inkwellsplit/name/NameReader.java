@@ -12,6 +12,7 @@ import io.inkwellsplit.weigh.Nothing;
 import io.inkwellsplit.weigh.Tally;
 import io.inkwellsplit.weigh.Weights;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -22,22 +23,30 @@ final class NameReader {
     private static final Set<Doubt> NO_DOUBTS = Set.of();
 
     private final NameWords words;
-    private final Weights weights;
+    private final NameModel model;
+    private Weights weights;
     private final NameText text = new NameText();
     private final Peeler peeler;
     private final PersonReader people = new PersonReader();
     private final CoupleReader couples = new CoupleReader();
     private final CandidatePool<Candidate> candidates = new CandidatePool<>(Candidate::new);
     private final NameScorer scorer = new NameScorer();
-    private final Tally sum;
+    private final Tally alone;
+    private final Tally inColumn;
+    private Tally sum;
     private final ReadingBuilder<NamePart> builder;
     private final NameGatherer gatherer = new NameGatherer();
+    /** How probable each pattern is to the value by itself. */
+    private final double[] own = new double[NamePattern.COUNT];
 
-    NameReader(NameWords words, Weights weights) {
+    NameReader(NameWords words, NameModel model) {
         this.words = words;
-        this.weights = weights;
+        this.model = model;
+        this.weights = model.alone();
         this.peeler = new Peeler(words);
-        this.sum = new Tally(weights.array(), Tally.Recording.SUM);
+        this.alone = new Tally(model.alone().array(), Tally.Recording.SUM);
+        this.inColumn = new Tally(model.inColumn().array(), Tally.Recording.SUM);
+        this.sum = alone;
         this.builder = new ReadingBuilder<>(NamePart.values());
     }
 
@@ -64,6 +73,7 @@ final class NameReader {
             Candidate candidate = candidates.get(i);
             tally.reset();
             scorer.tally(text, candidate, evidence, tally);
+            tally.add(NameFeature.COLUMN_PATTERN, candidate.preference);
             NameParts.place(source, text, candidate, builder);
             List<Reason> reasons = Reasons.of(text, candidate, evidence.habits(), tally.seen(), weights.array());
             alternatives.add(new Alternative<>(
@@ -79,6 +89,8 @@ final class NameReader {
 
     /** Reads the text up to its candidates; returns false for a blank, and for what is too long to be a name. */
     boolean propose(String source, NameEvidence evidence) {
+        weights = evidence.isEmpty() ? model.alone() : model.inColumn();
+        sum = evidence.isEmpty() ? alone : inColumn;
         text.read(source, words);
         text.inLightOf(evidence);
         candidates.clear();
@@ -98,11 +110,14 @@ final class NameReader {
 
     /** Adds to the evidence of a column what one of its values says. */
     void gather(String source, NameEvidence evidence) {
-        text.read(source, words);
-        if (!text.tokens.isTooLong() && !Nothing.is(text.tokens)) {
-            peel();
-            if (!text.isTrust) {
-                gatherer.gather(text, evidence);
+        if (propose(source, NameEvidence.NONE) && !text.isTrust) {
+            gatherer.gather(text, evidence);
+            score(NameEvidence.NONE);
+            candidates.weigh();
+            int build = NamePattern.build(text);
+            for (int i = 0; i < candidates.size(); i++) {
+                Candidate candidate = candidates.get(i);
+                evidence.patterns().add(build, candidate.pattern, candidate.probability);
             }
         }
     }
@@ -117,19 +132,45 @@ final class NameReader {
         }
     }
 
-    private Candidate weigh(NameEvidence evidence) {
+    /** Finds the probabilities of the candidates; returns the best one. */
+    Candidate weigh(NameEvidence evidence) {
         if (candidates.size() == 1) {
             // Nothing to decide.
             Candidate only = candidates.get(0);
             only.probability = 1;
+            only.preference = 0;
             return only;
         }
+        score(evidence);
+        Candidate best = candidates.weigh();
+        return evidence.isEmpty() ? best : inLightOf(evidence.patterns());
+    }
+
+    private void score(NameEvidence evidence) {
         text.ask();
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
             sum.reset();
             scorer.tally(text, candidate, evidence, sum);
             candidate.score = sum.sum();
+            candidate.preference = 0;
+        }
+    }
+
+    /** Prefers the patterns in which the column's other values of the same build are written. */
+    private Candidate inLightOf(PatternCounts patterns) {
+        int build = NamePattern.build(text);
+        double values = patterns.values(build);
+        Arrays.fill(own, 0);
+        for (int i = 0; i < candidates.size(); i++) {
+            own[candidates.get(i).pattern] += candidates.get(i).probability;
+        }
+        for (int i = 0; i < candidates.size(); i++) {
+            Candidate candidate = candidates.get(i);
+            candidate.preference = patterns.preference(build, candidate.pattern, values, own[candidate.pattern]);
+            sum.reset();
+            sum.add(NameFeature.COLUMN_PATTERN, candidate.preference);
+            candidate.score += sum.sum();
         }
         return candidates.weigh();
     }

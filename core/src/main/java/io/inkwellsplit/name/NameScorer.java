@@ -20,7 +20,10 @@ final class NameScorer {
     /** The first Korean syllable; among the characters that make words by themselves all later ones are Korean. */
     private static final char FIRST_SYLLABLE = 0xAC00;
     /** From these odds on, in natural-log units, as good as all of a column is taken to be alike. */
-    private static final double AS_GOOD_AS_ALL = 2.2;
+    private static final double AS_GOOD_AS_ALL = 3.5;
+
+    /** Under these odds, in natural-log units, a column's people have one family name each. */
+    private static final double ONE_FAMILY_NAME = -1.5;
 
     private final NameShape shape = new NameShape();
 
@@ -39,6 +42,7 @@ final class NameScorer {
             }
             default -> person(text, candidate, 0, text.count, 0, candidate.layout, evidence, tally);
         }
+        candidate.pattern = NamePattern.of(candidate, shape.firsts + shape.middles, shape.familyCores);
     }
 
     private static void couple(NameText text, Candidate candidate, Tally tally) {
@@ -123,7 +127,7 @@ final class NameScorer {
         }
         counts(evidence.habits(), tally);
         cases(text, evidence.habits(), tally);
-        family(text, tally);
+        family(text, evidence, tally);
         layout(text, layout, from, to, evidence.habits(), tally);
     }
 
@@ -162,7 +166,7 @@ final class NameScorer {
         }
     }
 
-    private void family(NameText text, Tally tally) {
+    private void family(NameText text, NameEvidence evidence, Tally tally) {
         int first = shape.firstFamily;
         int last = shape.lastFamily;
         if (shape.familyWords < 2) {
@@ -173,7 +177,9 @@ final class NameScorer {
         if (adjacent && startsWithParticle && WordInfo.isListed(text.joined(first, last + 1))) {
             tally.add(LAST_JOINED, 1);
         }
-        if (text.lengthOf(first, WordInfo.ANY_PARTICLE, text.count) > 0) {
+        if (startsWithParticle && text.isInitial(first)) {
+            tally.add(LAST_STARTS_LETTER, 1);
+        } else if (text.lengthOf(first, WordInfo.ANY_PARTICLE, text.count) > 0) {
             boolean doubtful = text.has(first, WordInfo.PARTICLE_OR_NAME) && !text.tokens.isAllLower(first);
             tally.add(doubtful ? LAST_STARTS_PARTICLE_OR_NAME : LAST_STARTS_PARTICLE, 1);
         }
@@ -184,14 +190,28 @@ final class NameScorer {
         }
         if (shape.familyCores == 2 && text.has(first, WordInfo.IBERIAN) && text.has(last, WordInfo.IBERIAN)) {
             tally.add(LAST_IBERIAN_PAIR, 1);
+        } else if (shape.familyCores == 2
+                && (evidence.isEmpty() || evidence.habits().twoFamilyNames() < ONE_FAMILY_NAME)
+                && (isFromElsewhere(text, first) || isFromElsewhere(text, last))) {
+            tally.add(LAST_OTHER_PAIR, 1);
         }
+    }
+
+    private static boolean isFromElsewhere(NameText text, int word) {
+        return !text.isUnknown(word) && !text.has(word, WordInfo.IBERIAN | WordInfo.ANY_PARTICLE);
     }
 
     private void layout(NameText text, Layout layout, int from, int to, Habits habits, Tally tally) {
         switch (layout) {
-            case GIVEN_FIRST -> order(habits.givenFirst(), tally);
+            case GIVEN_FIRST -> {
+                if (!hasOrderOfItsOwn(text, shape.firstGiven)) {
+                    order(habits.givenFirst(), tally);
+                }
+            }
             case FAMILY_FIRST -> {
-                order(-habits.givenFirst(), tally);
+                if (!hasOrderOfItsOwn(text, shape.firstFamily)) {
+                    order(-habits.givenFirst(), tally);
+                }
                 familyFirst(text, tally);
             }
             case FAMILY_COMMA -> tally.add(FAMILY_COMMA, 1);
@@ -200,6 +220,11 @@ final class NameScorer {
             case FAMILY_ONLY -> familyOnly(text, from, to, tally);
             case NONE -> {}
         }
+    }
+
+    /** Names of Vietnam and in characters keep their order in any company. */
+    private static boolean hasOrderOfItsOwn(NameText text, int first) {
+        return text.has(first, WordInfo.VIETNAMESE) || text.tokens.isIdeograph(first);
     }
 
     private static void order(double odds, Tally tally) {

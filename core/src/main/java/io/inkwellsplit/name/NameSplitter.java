@@ -3,7 +3,6 @@ package io.inkwellsplit.name;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
-import io.inkwellsplit.weigh.Weights;
 import java.util.List;
 import java.util.Objects;
 
@@ -30,10 +29,6 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
 
     private static final class Standard {
         static final NameSplitter SPLITTER = new NameSplitter(DEFAULT_DOUBT_BELOW, NameEvidence.NONE);
-    }
-
-    private static final class Model {
-        static final Weights WEIGHTS = Weights.load(NameFeature.class, NameSplitter.class, "weights.txt");
     }
 
     /** Returns the splitter with the shipped data and the standard settings. */
@@ -64,8 +59,8 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
         return new NameSplitter(doubtBelow, columnEvidence);
     }
 
-    private static NameReader newReader() {
-        return new NameReader(NameWords.shipped(), Model.WEIGHTS);
+    static NameReader newReader() {
+        return new NameReader(NameWords.shipped(), NameModel.shipped());
     }
 
     @Override

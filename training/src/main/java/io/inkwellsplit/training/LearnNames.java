@@ -13,19 +13,35 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
-/** Learns the weights of names: {@code LearnNames <folder with the lists> <weights file>}. */
+/** Learns the weights of names: {@code LearnNames <folder with the lists> <folder of the weights>}. */
 public final class LearnNames {
     private static final long SEED = 1847;
-    private static final int COLUMNS = 400;
+    private static final int COLUMNS = 600;
     private static final int ROUNDS = 12;
+
+    /** One column in so many is a short one. */
+    private static final int SHORT = 4;
+
+    private static final int SHORT_ROWS = 20;
+
+    /** Whether a value stands alone, or in a column that has been looked at. */
+    private enum Company {
+        ALONE,
+        COLUMN
+    }
 
     private final NameLearning learning = new NameLearning();
     private final Map<String, int[]> missed = new TreeMap<>();
 
-    private LearnNames() {}
+    private final Company company;
+
+    private LearnNames(Company company) {
+        this.company = company;
+    }
 
     public static void main(String[] args) throws IOException {
-        new LearnNames().run(Path.of(args[0]), Path.of(args[1]));
+        new LearnNames(Company.ALONE).run(Path.of(args[0]), Path.of(args[1], "weights-alone.txt"));
+        new LearnNames(Company.COLUMN).run(Path.of(args[0]), Path.of(args[1], "weights-column.txt"));
     }
 
     private void run(Path folder, Path weightsFile) throws IOException {
@@ -46,25 +62,39 @@ public final class LearnNames {
         for (int i = 0; i < columns; i++) {
             for (NameSets.Set set : NameSets.Set.values()) {
                 List<Labelled> column = sets.column(set);
-                NameEvidence evidence = new NameEvidence();
-                if (i % 5 != 0) {
-                    column.forEach(row -> NameSplitter.standard().gather(row.text(), evidence));
+                boolean habits = set == NameSets.Set.HABITS;
+                if (company == Company.COLUMN && (!habits || i % 6 != 0)) {
+                    // A short list knows less of itself than a long one.
+                    List<Labelled> rows = i % SHORT == 0 ? column.subList(0, SHORT_ROWS) : column;
+                    NameEvidence evidence = new NameEvidence();
+                    rows.forEach(row -> NameSplitter.standard().gather(row.text(), evidence));
+                    examples(set, rows, evidence, into, misses);
+                } else if (company == Company.ALONE && !habits) {
+                    examples(set, column, new NameEvidence(), into, misses);
                 }
-                for (Labelled row : column) {
-                    Example example = Examples.of(learning.choices(row.text(), evidence), row.parts());
-                    int[] counts = missed.computeIfAbsent(set + " " + row.format(), k -> new int[2]);
-                    counts[0]++;
-                    if (example != null) {
-                        into.add(example);
-                    } else if (!row.parts().isEmpty()) {
-                        counts[1]++;
-                        if (misses != null) {
-                            misses.add(new Outcome(1, false));
-                        }
-                        if (counts[1] <= SHOWN && Boolean.getBoolean("misses")) {
-                            System.out.println("  not among the candidates: " + row);
-                        }
-                    }
+            }
+        }
+    }
+
+    private void examples(
+            NameSets.Set set,
+            List<Labelled> rows,
+            NameEvidence evidence,
+            List<Example> into,
+            @Nullable List<Outcome> misses) {
+        for (Labelled row : rows) {
+            Example example = Examples.of(learning.choices(row.text(), evidence), row.parts());
+            int[] counts = missed.computeIfAbsent(set + " " + row.format(), k -> new int[2]);
+            counts[0]++;
+            if (example != null) {
+                into.add(example);
+            } else if (!row.parts().isEmpty()) {
+                counts[1]++;
+                if (misses != null) {
+                    misses.add(new Outcome(1, false));
+                }
+                if (counts[1] <= SHOWN && Boolean.getBoolean("misses")) {
+                    System.out.println("  not among the candidates: " + row);
                 }
             }
         }

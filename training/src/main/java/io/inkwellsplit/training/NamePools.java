@@ -20,6 +20,8 @@ final class NamePools {
     static final List<String> EAST_ASIAN = List.of("zh_CN", "zh_TW", "ja", "ko");
     /** Chinese and Korean people, written in Latin letters. */
     static final String ROMANISED = "rom";
+    /** People of Arab countries, written in Latin letters. */
+    static final String ARAB = "arab";
 
     private static final String[] PINYIN =
             ("wei fang min jing li qiang lei jun yang yong yan jie juan tao ming chao xiu xia ping gang"
@@ -35,6 +37,7 @@ final class NamePools {
     private static final double FAMILIES_AGAIN = 0.3;
 
     private final Map<String, List<String>> seen = new HashMap<>();
+    private double inventing = INVENTED;
     private final NameSources sources;
     private final Random random;
 
@@ -45,7 +48,13 @@ final class NamePools {
 
     /** Starts a register: its people know each other, so their names come back. */
     void newRegister() {
+        newRegister(INVENTED);
+    }
+
+    /** @param share how many of its names are in no list */
+    void newRegister(double share) {
         seen.clear();
+        inventing = share;
     }
 
     /** Returns a given name, now and then one that the register has already. */
@@ -92,18 +101,27 @@ final class NamePools {
             String other = any(sources.given.getOrDefault(locale, List.of(name)));
             return name.charAt(0) + other.substring(other.length() - 1);
         }
-        return chance(INVENTED) && isLatin(locale) ? invented(name, any(sources.usGiven.get(0))) : name;
+        return chance(inventing) && isLatin(locale)
+                ? invented(name, any(ends(sources.given, locale, sources.usGiven.get(0))))
+                : name;
     }
 
     private String anyFamily(String locale) {
         String name = locale.equals("en_US")
                 ? ranked(sources.usFamily)
                 : any(sources.family.getOrDefault(locale, sources.usFamily));
-        return chance(INVENTED) && isLatin(locale) ? invented(name, ranked(sources.usFamily)) : name;
+        return chance(inventing) && isLatin(locale)
+                ? invented(name, any(ends(sources.family, locale, sources.usFamily)))
+                : name;
+    }
+
+    /** Where the ends of invented names come from: half of them from names of the same place. */
+    private List<String> ends(Map<String, List<String>> names, String locale, List<String> others) {
+        return chance(0.5) ? names.getOrDefault(locale, others) : others;
     }
 
     private static boolean isLatin(String locale) {
-        return locale.equals("en_US") || LATIN.contains(locale);
+        return locale.equals("en_US") || locale.equals(ARAB) || LATIN.contains(locale);
     }
 
     /** The head of one name and the tail of another: a name that no list has, yet sounds like one. */

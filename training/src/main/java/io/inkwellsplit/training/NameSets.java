@@ -16,6 +16,7 @@ public final class NameSets {
     private final NamePools pools;
     private final NameWriter writer;
     private final LayerWriter layers;
+    private final HabitColumns habits;
 
     /** What a column is like. */
     public enum Set {
@@ -26,7 +27,9 @@ public final class NameSets {
         /** Titles, suffixes, credentials, nicknames, particles and capitals at once. */
         EVERYTHING,
         /** What stands around names, couples and organisations. */
-        LAYERS
+        LAYERS,
+        /** One habit throughout: two family names, the family name first in plain case, initials behind; many names in no list. */
+        HABITS
     }
 
     /** @param folder where the name lists are */
@@ -34,10 +37,14 @@ public final class NameSets {
         this.pools = new NamePools(new NameSources(folder), new Random(seed));
         this.writer = new NameWriter(pools);
         this.layers = new LayerWriter(pools, writer);
+        this.habits = new HabitColumns(pools, writer);
     }
 
     /** Returns one more column. */
     public List<Labelled> column(Set set) {
+        if (set == Set.HABITS) {
+            return habits.column(ROWS);
+        }
         pools.newRegister();
         String locale = pools.chance(0.55) ? "en_US" : pools.any(NamePools.LATIN);
         Order order = pools.pick(
@@ -77,6 +84,7 @@ public final class NameSets {
                                             pools.pick(Order.GIVEN_FIRST, Order.GIVEN_FIRST, Order.FAMILY_COMMA),
                                             pools.chance(mostlyCapitals ? 0.9 : 0.1))
                                     : mixed(Extras.FEW, mostlyCapitals);
+                        case HABITS -> throw new IllegalStateException("written elsewhere");
                     });
         }
         return rows;

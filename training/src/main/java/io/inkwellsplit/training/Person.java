@@ -2,11 +2,15 @@ package io.inkwellsplit.training;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** An invented person, before the name is written in some format. */
 final class Person {
     /** How often people of Spain, Portugal and their Americas write two family names, over all registers. */
     static final double TWO_FAMILY_NAMES = 0.55;
+
+    private static final double THREE_FAMILY_NAMES = 0.06;
+    private static final double PARTICLE_IN_CAPITALS = 0.5;
 
     final String locale;
     final List<String> given = new ArrayList<>();
@@ -31,7 +35,10 @@ final class Person {
         }
         boolean iberian = locale.startsWith("es") || locale.startsWith("pt");
         if (iberian && pools.chance(twoFamilyNames) && family.indexOf(' ') < 0) {
-            family += (pools.chance(0.03) && locale.startsWith("es") ? " y " : " ") + oneFamily();
+            secondFamily();
+            if (locale.startsWith("pt") && pools.chance(THREE_FAMILY_NAMES)) {
+                secondFamily();
+            }
         } else if (pools.chance(0.03)) {
             family += "-" + oneFamily();
         }
@@ -42,8 +49,20 @@ final class Person {
         return NamePools.EAST_ASIAN.contains(locale) || locale.equals("vi");
     }
 
+    /** {@code Prado de Villarreal}: the second has a particle of its own. */
+    private void secondFamily() {
+        String link = pools.chance(0.03) && locale.startsWith("es") ? "y" : particle();
+        if (!link.isEmpty() && pools.chance(PARTICLE_IN_CAPITALS)) {
+            link = Character.toUpperCase(link.charAt(0)) + link.substring(1);
+        }
+        family += (link.isEmpty() ? " " : " " + link + " ") + oneFamily();
+    }
+
     private String oneFamily() {
         String name = pools.family(locale);
+        if (locale.equals(NamePools.ARAB)) {
+            return arab(name);
+        }
         if (locale.equals("en_US") && pools.chance(0.02)) {
             return pools.chance(0.3)
                     ? pools.pick("O ", "O'", "O")
@@ -68,6 +87,19 @@ final class Person {
                             + name;
         }
         return name;
+    }
+
+    private String arab(String name) {
+        return switch (pools.number(0, 19)) {
+            case 0, 1, 2, 3 -> pools.pick("Al ", "El ", "al ", "el ") + name;
+            case 4, 5 -> pools.pick("Al-", "El-", "al-", "el-") + name;
+            case 6 -> pools.pick("Al", "El") + name.toLowerCase(Locale.ROOT);
+            case 7 ->
+                pools.pick("Abu ", "Abo ", "Abou ", "Ben ", "Bin ", "Ibn ", "Ould ", "Ait ", "Abu-", "Ben-") + name;
+            case 8 -> pools.pick("Abdul ", "Abdel ", "Abd El ", "Abd Al ", "Abdul-", "Abd ") + pools.given(locale);
+            case 9 -> pools.given(locale);
+            default -> name;
+        };
     }
 
     private String particle() {
@@ -115,6 +147,13 @@ final class Person {
                 add(pools.chance(0.4) ? initial(pools.given(locale)) : pools.given(locale));
             }
         }
+    }
+
+    /** Leaves one or two initials of the given names, without dots. */
+    void shorten() {
+        List<String> names = new ArrayList<>(given.subList(0, Math.min(2, given.size())));
+        given.clear();
+        names.forEach(name -> given.add(name.substring(0, 1)));
     }
 
     /** Two words of a list are two given names, unless a particle joins them. */

@@ -1,0 +1,134 @@
+package io.inkwellsplit.name;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.inkwellsplit.reading.Reading;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What a column writes throughout decides what its single names leave open. */
+class NameColumnsTest {
+    /** Words that no list has. */
+    private static final List<String> WORDS = List.of(
+            "Ovarel",
+            "Tismond",
+            "Quellara",
+            "Brivane",
+            "Ostenkar",
+            "Melvarin",
+            "Dulmeth",
+            "Arvenko",
+            "Selquist",
+            "Norbant",
+            "Vintarel",
+            "Caldomir",
+            "Fesperin",
+            "Hollandre",
+            "Ivenstal",
+            "Jorvanne",
+            "Kelmarth",
+            "Lundovar",
+            "Mistrelle",
+            "Parvendo");
+
+    private static List<String> column(String pattern) {
+        List<String> column = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            String name = pattern;
+            for (int n = 0; name.contains("*"); n++) {
+                name = name.replaceFirst("\\*", WORDS.get((i * (n + 3) + 7 * n) % WORDS.size()));
+            }
+            String letter = String.valueOf((char) ('A' + i % 26));
+            name = name.replace("#", letter);
+            column.add(name);
+        }
+        return column;
+    }
+
+    /** Known names tell the habit; the unknown one follows it. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Maria * Garcia      | Ines Ovarel Brivane     | Ines   |         | Ovarel Brivane
+            Lopez Garcia *      | Ovarel Brivane Tismond  | Tismond |        | Ovarel Brivane
+            Smith Mary          | Ovarel Brivane          | Brivane |        | Ovarel
+            * #                 | Brivane J               | J      |         | Brivane
+            * ##                | Brivane KP              | K      | P       | Brivane
+            Mary *              | Ovarel Brivane          | Ovarel |         | Brivane
+            """)
+    void anUnknownNameFollowsItsColumn(String pattern, String name, String first, String middle, String last) {
+        NameSplitter splitter = NameSplitter.standard().learn(column(pattern));
+        Reading<NamePart> person = splitter.split(name);
+        assertThat(person.text(NamePart.FIRST)).isEqualTo(first);
+        assertThat(person.text(NamePart.MIDDLE)).isEqualTo(middle == null ? "" : middle);
+        assertThat(person.text(NamePart.LAST)).isEqualTo(last);
+    }
+
+    @Test
+    void aNameOfVietnamKeepsItsOrderAmongOthers() {
+        NameSplitter splitter = NameSplitter.standard().learn(column("Mary Ann *"));
+        assertThat(splitter.split("Nguyễn Thị Lan").text(NamePart.LAST)).isEqualTo("Nguyễn");
+    }
+
+    @Test
+    void aValueIsNotItsOwnWitness() {
+        String name = "Ovarel Brivane";
+        assertThat(NameSplitter.standard().learn(List.of(name)).split(name).parts())
+                .isEqualTo(NameSplitter.standard().split(name).parts());
+    }
+
+    @Test
+    void theOrderOfGatheringIsOfNoConsequence() {
+        List<String> column = new ArrayList<>(column("* Ann *"));
+        column.addAll(column("*, Mary"));
+        NameEvidence straight = gather(column);
+        Collections.shuffle(column, new Random(3));
+        NameEvidence merged = new NameEvidence();
+        for (int from = 0; from < column.size(); from += 17) {
+            merged.merge(gather(column.subList(from, Math.min(column.size(), from + 17))));
+        }
+        assertThat(merged.toBytes()).isEqualTo(straight.toBytes());
+        assertThat(NameEvidence.of(straight.toBytes()).toBytes()).isEqualTo(straight.toBytes());
+        assertThat(NameSplitter.standard()
+                        .inLightOf(NameEvidence.of(straight.toBytes()))
+                        .split("Ovarel Ann Brivane"))
+                .isEqualTo(NameSplitter.standard().inLightOf(merged).split("Ovarel Ann Brivane"));
+    }
+
+    private static NameEvidence gather(List<String> column) {
+        NameEvidence evidence = new NameEvidence();
+        column.forEach(name -> NameSplitter.standard().gather(name, evidence));
+        return evidence;
+    }
+
+    @Test
+    void buildsAndPatternsHaveNamesOfTheirOwn() {
+        Set<String> names = new HashSet<>();
+        for (int build = 0; build < NamePattern.BUILDS; build++) {
+            names.add(NamePattern.buildName(build));
+        }
+        assertThat(names).hasSize(NamePattern.BUILDS);
+        names.clear();
+        for (int pattern = 0; pattern < NamePattern.COUNT; pattern++) {
+            names.add(NamePattern.name(pattern));
+        }
+        assertThat(names).hasSize(NamePattern.COUNT);
+    }
+
+    @Test
+    void patternsThatAreUsualAddUpToOne() {
+        for (int build = 0; build < NamePattern.BUILDS; build++) {
+            double sum = 0;
+            for (int pattern = 0; pattern < NamePattern.COUNT; pattern++) {
+                sum += UsualPatterns.shipped().share(build, pattern);
+            }
+            assertThat(sum).as(NamePattern.buildName(build)).isBetween(0.95, 0.1 * NamePattern.COUNT + 0.01);
+        }
+    }
+}
