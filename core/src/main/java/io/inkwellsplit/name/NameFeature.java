@@ -63,6 +63,7 @@ enum NameFeature {
     ORGANISATION("it is an organisation"),
     ORGANISATION_WORD("it has a word of organisations"),
     ORGANISATION_OR_NAME("it has a word of organisations that is a name as well"),
+    ORGANISATION_OR_FAMILY("that word is a family name, the weightier the more frequent it is"),
     ORGANISATION_OR_NAME_END("it ends in such a word"),
     ORGANISATION_AND("it has an \"and\" in it"),
     ORGANISATION_THE("it starts with an article"),

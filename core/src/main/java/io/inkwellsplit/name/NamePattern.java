@@ -47,7 +47,7 @@ final class NamePattern {
         int last = -1;
         boolean inside = false;
         for (int i = 0; i < text.count; i++) {
-            boolean particle = words > 0 && text.has(i, WordInfo.ANY_PARTICLE) && !text.isInitial(i);
+            boolean particle = words > 0 && text.has(i, WordInfo.ANY_PARTICLE) && !isInitialAlone(text, i);
             if (text.isFreeWord(i) && !particle) {
                 words++;
                 inside |= last > first && isInitial(text, last);
@@ -62,6 +62,11 @@ final class NamePattern {
 
     private static int build(int words, int initials, int origin, int comma) {
         return ((words * INITIALS.length + initials) * ORIGINS.length + origin) * COMMAS.length + comma;
+    }
+
+    /** The O of {@code O Toole} is none, as a list has the two as one word. */
+    private static boolean isInitialAlone(NameText text, int token) {
+        return text.isInitial(token) && (token + 1 == text.count || !WordInfo.isListed(text.joined(token, token + 2)));
     }
 
     private static boolean isInitial(NameText text, int token) {

@@ -77,6 +77,7 @@ final class NameScorer {
             int classes = length == 0 ? 0 : text.classes(i, length);
             if ((classes & WordInfo.ORGANISATION_OR_NAME) != 0) {
                 tally.add(ORGANISATION_OR_NAME, 1);
+                tally.add(ORGANISATION_OR_FAMILY, WordInfo.familyFrequency(text.info[i]));
             } else if ((classes & WordInfo.ORGANISATION) != 0) {
                 tally.add(ORGANISATION_WORD, 1);
             }

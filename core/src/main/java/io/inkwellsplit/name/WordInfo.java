@@ -58,6 +58,11 @@ final class WordInfo {
         return (info & 0xf) != 0;
     }
 
+    /** Returns how frequent the word is as a family name, from 0 to 1. */
+    static double familyFrequency(int info) {
+        return (info >> 4 & 0xf) / 15.0;
+    }
+
     /** Returns by how much the word is likelier a given name than a family name, in natural-log odds. */
     static double odds(int info) {
         return STEP * ((info & 0xf) - (info >> 4 & 0xf));
