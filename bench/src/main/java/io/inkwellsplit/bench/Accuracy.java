@@ -25,7 +25,7 @@ import java.util.Map;
  */
 public final class Accuracy {
     /** The sets that are reported: nobody looks at what is wrong in them. */
-    private static final long REPORTED = 90_210_417;
+    private static final long REPORTED = 14_142_135;
 
     private static final long REPORTED_ADDRESSES = 61_803_398;
     /** The sets that are looked at while the code is written; their figures are not reported. */

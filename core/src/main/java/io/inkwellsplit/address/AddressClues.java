@@ -88,11 +88,14 @@ final class AddressClues {
         ends();
         settled = clearEnd ? settledFrom(hints) : count;
         attributes(hints);
-        columnKnowsPlaces = evidence.knowsPlaces();
+        columnKnowsPlaces = evidence.knowsPlaces(text.country);
         cover(evidence);
         twice();
         segments();
-        write(!regionsOf.equals(text.country.code) ? ELSEWHERE : order(text.country), habits(evidence), words);
+        write(
+                !regionsOf.equals(text.country.code) ? ELSEWHERE : order(text.country),
+                habits(evidence.habits(text.country)),
+                words);
     }
 
     private void tokens() {
@@ -234,7 +237,7 @@ final class AddressClues {
                     place[k] |= fitsNamed(i, named);
                 }
             }
-            if (evidence.knowsPlaces() && tokens.isWord(i) && k <= settled) {
+            if (columnKnowsPlaces && tokens.isWord(i) && k <= settled) {
                 column(evidence, k);
             }
             if (tokens.hasDigit(i)) {
@@ -310,6 +313,10 @@ final class AddressClues {
             int city = evidence.cities(text, i, end);
             int locality = evidence.localities(text, i, end);
             int state = evidence.states(text, i, end);
+            if (city >= SEEN && state >= SEEN) {
+                // A region of the same name as its main town: the column cannot tell which is meant here.
+                return;
+            }
             if (Math.max(Math.max(city, locality), state) >= SEEN) {
                 cover(column, k, length, 0);
                 int often = 8 * seen(city) + 32 * seen(locality) + 128 * seen(state);
@@ -406,8 +413,7 @@ final class AddressClues {
                 + (country.cityIsCountry ? 128 : 0);
     }
 
-    private static int habits(AddressEvidence evidence) {
-        AddressEvidence.Habits habits = evidence.habits();
+    private static int habits(AddressEvidence.Habits habits) {
         return habit(habits.cityFirst()) + 3 * habit(habits.commas()) + 9 * habit(habits.recipients());
     }
 

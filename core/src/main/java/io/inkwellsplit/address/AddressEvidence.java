@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 public final class AddressEvidence implements Evidence<AddressEvidence> {
     static final AddressEvidence NONE = new AddressEvidence();
 
-    private static final int SIZE = 1 << 12;
+    private static final int SIZE = 1 << 15;
     private static final int CITY = 0;
     private static final int LOCALITY = 1;
     private static final int STATE = 2;
@@ -28,6 +28,8 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     private static final double MAX_ODDS = 4;
     private static final double MAX_COUNTRY = 4;
     private static final double MANY_ROWS = 20;
+    private static final int NOISE = 2;
+    private static final Habits NO_HABITS = new Habits(0, 0, 0);
 
     private final long[] countries = new long[Countries.shipped().size()];
     private int @Nullable [] counts;
@@ -38,6 +40,8 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     private long bare;
     private long recipients;
     private @Nullable Habits habits;
+    /** Whether somebody has said what a place is, of whatever country. */
+    private boolean taught;
 
     /** Starts empty. */
     public AddressEvidence() {}
@@ -45,7 +49,11 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     /** What the counts say, in natural-log odds; 0 where nothing is known. */
     record Habits(double cityFirst, double commas, double recipients) {}
 
-    Habits habits() {
+    /** Returns the habits of the column for an address of a country: those of other countries do not hold for it. */
+    Habits habits(Country country) {
+        if (2 * countries[country.index] < rows) {
+            return NO_HABITS;
+        }
         Habits known = habits;
         if (known == null) {
             known = new Habits(
@@ -95,7 +103,12 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     }
 
     private void count(AddressText text, int from, int end, int kind) {
-        count(hash(text.tokens, from, end), kind);
+        count(of(text.country, hash(text.tokens, from, end)), kind);
+    }
+
+    /** A place counts for the addresses of its country: {@code IL} is a state here and a country there. */
+    private static long of(Country country, long hash) {
+        return PhraseTable.chain(hash, country.index + 1);
     }
 
     /**
@@ -109,6 +122,7 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         tokens.read(place);
         int kind = part == AddressPart.CITY ? CITY : part == AddressPart.LOCALITY ? LOCALITY : STATE;
         boolean known = kind != STATE || part == AddressPart.STATE;
+        taught |= known;
         for (int i = 0; i < times && known && tokens.count() > 0; i++) {
             count(hash(tokens, 0, tokens.count()), kind);
         }
@@ -143,6 +157,13 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
             return 0;
         }
         long hash = hash(text.tokens, from, end);
+        // In a long column other places share the slots.
+        int noise = (int) (NOISE * rows / SIZE);
+        return Math.max(0, times(all, of(text.country, hash), kind) - noise)
+                + Math.max(0, times(all, hash, kind) - noise);
+    }
+
+    private static int times(int[] all, long hash, int kind) {
         return Math.min(all[place(hash, 0) + kind], all[place(hash, 1) + kind]);
     }
 
@@ -158,9 +179,9 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         return seen(text, from, end, STATE);
     }
 
-    /** Returns whether any place was counted. */
-    boolean knowsPlaces() {
-        return counts != null;
+    /** Returns whether any place was counted that may be one of the country. */
+    boolean knowsPlaces(Country country) {
+        return counts != null && (countries[country.index] > 0 || taught);
     }
 
     /** Returns whether the rows that were certain are as good as all in one country. */
@@ -192,13 +213,14 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         }
     }
 
-    private static final int TOTALS = 6;
+    private static final int TOTALS = 7;
 
     /** The countries are told in the order of their codes, which is that of the shipped files. */
     @Override
     public byte[] toBytes() {
         long[] totals = Arrays.copyOf(
-                new long[] {rows, cityFirst, streetFirst, commas, bare, recipients}, TOTALS + countries.length);
+                new long[] {rows, cityFirst, streetFirst, commas, bare, recipients, taught ? 1 : 0},
+                TOTALS + countries.length);
         System.arraycopy(countries, 0, totals, TOTALS, countries.length);
         return EvidenceBytes.write('A', new Counts(totals, counts));
     }
@@ -214,6 +236,7 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         evidence.commas = totals[3];
         evidence.bare = totals[4];
         evidence.recipients = totals[5];
+        evidence.taught = totals[6] != 0;
         System.arraycopy(totals, TOTALS, evidence.countries, 0, evidence.countries.length);
         evidence.counts = all.counts();
         return evidence;
@@ -223,6 +246,7 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     public void merge(AddressEvidence other) {
         habits = null;
         rows += other.rows;
+        taught |= other.taught;
         cityFirst += other.cityFirst;
         streetFirst += other.streetFirst;
         commas += other.commas;

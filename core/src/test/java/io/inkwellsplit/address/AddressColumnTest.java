@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class AddressColumnTest {
     private static final AddressSplitter ALONE = AddressSplitter.standard();
@@ -54,6 +56,52 @@ class AddressColumnTest {
         double confidence = ALONE.inLightOf(gathered(whole)).split(text).confidence();
         assertThat(ALONE.inLightOf(forward).split(text).confidence()).isEqualTo(confidence);
         assertThat(ALONE.inLightOf(backward).split(text).confidence()).isEqualTo(confidence);
+    }
+
+    /** A state of many rows is a country in another, and what many do holds for their country. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "3 Harbour St., Rehovot 76701, IL",
+                "Hauptstraße 12, 10115 Berlin",
+                "12 Quay Road, Mumbai 400001, IN"
+            })
+    void aMixedColumnReadsNoWorseThanValuesAlone(String text) {
+        List<String> column = new ArrayList<>();
+        for (int i = 1; i <= 30; i++) {
+            column.add(i + " Main St, Springfield, IL 62701");
+            column.add(i + " Elm St, Carmel, IN 46032");
+            column.add("Storgatan " + i + ", 111 22 Stockholm, Sweden");
+        }
+        column.add(text);
+        assertThat(ALONE.learn(column).split(text).parts())
+                .isEqualTo(ALONE.split(text).parts());
+    }
+
+    @Test
+    void aLongColumnDoesNotTakeEveryWordForAPlace() {
+        List<String> column = new ArrayList<>();
+        for (int i = 0; i < 60_000; i++) {
+            column.add(i + " Main St, " + town(i) + ", OH 43001");
+        }
+        AddressEvidence evidence = gathered(column);
+        AddressText text = new AddressText();
+        int seen = 0;
+        for (int i = 0; i < 1000; i++) {
+            text.read(town(i + 1_000_000));
+            text.use(Countries.shipped().withCode("US").orElseThrow());
+            seen += evidence.cities(text, 0, 1) > 1 ? 1 : 0;
+        }
+        assertThat(seen).isLessThan(30);
+    }
+
+    /** A word that hardly any other number gives. */
+    private static String town(int number) {
+        StringBuilder town = new StringBuilder("W");
+        for (int rest = number; rest > 0; rest /= 20) {
+            town.append("bcdfghklmnprstvwxzjq".charAt(rest % 20)).append("aeiou".charAt(rest % 5));
+        }
+        return town.append("ton").toString();
     }
 
     private static AddressEvidence gathered(List<String> column) {
