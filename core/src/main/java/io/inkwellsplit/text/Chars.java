@@ -35,7 +35,7 @@ final class Chars {
     static final int IGNORABLE = 1 << 21;
     /** Half of a character beyond the basic plane: what it is depends on both halves. */
     static final int HALF = 1 << 22;
-    /** The character may make one with the character before it, or be another way to write a character. */
+    /** The character may make one with the character before it or others behind it, or be another way to write a character. */
     static final int MAY_COMPOSE = 1 << 23;
     /** Any of the shapes: the character belongs to a word. */
     static final int WORD = UPPER | LOWER | CASELESS | DIGIT | IDEOGRAPH | IGNORABLE;
@@ -61,7 +61,8 @@ final class Chars {
         boolean jamo = c >= 0x1100 && c <= 0x11FF;
         boolean compatible = c >= 0xF900 && c <= 0xFAFF || c >= 0xFB1D && c <= 0xFB4F || c >= 0x1F71 && c <= 0x1FFF;
         boolean unit = c >= 0x2126 && c <= 0x212B;
-        return mark || jamo || compatible || unit ? MAY_COMPOSE : 0;
+        boolean opensSign = c == '&' || c == '<';
+        return mark || jamo || compatible || unit || opensSign ? MAY_COMPOSE : 0;
     }
 
     /** Returns what a character beyond the basic plane is to the tokeniser. */

@@ -5,7 +5,7 @@ import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A value with its letters put together, as Unicode's normalization form C does, and the way back to the value's own
+ * A value with its letters put together, as Unicode's normalization form C does, and with what web pages leave in it mended, and the way back to the value's own
  * places.
  */
 final class Composed {
@@ -25,12 +25,20 @@ final class Composed {
     }
 
     static Composed of(String value) {
-        if (Normalizer.isNormalized(value, Normalizer.Form.NFC)) {
+        boolean signs = HtmlSigns.mayBeIn(value);
+        if (!signs && Normalizer.isNormalized(value, Normalizer.Form.NFC)) {
             return asIs(value);
         }
         StringBuilder text = new StringBuilder(value.length());
         int[] starts = new int[value.length() + 1];
         for (int from = 0; from < value.length(); ) {
+            int sign = signs ? HtmlSigns.lengthAt(value, from) : 0;
+            if (sign > 0) {
+                starts[text.length()] = from;
+                text.append(HtmlSigns.at(value, from));
+                from += sign;
+                continue;
+            }
             int end = clusterEnd(value, from);
             String cluster = value.substring(from, end);
             String put = Normalizer.normalize(cluster, Normalizer.Form.NFC);
