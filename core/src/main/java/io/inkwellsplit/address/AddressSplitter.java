@@ -3,8 +3,10 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
+import io.inkwellsplit.text.Tokens;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -55,14 +57,26 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
     /**
      * Returns a splitter for addresses that are in one country unless they say otherwise.
      *
-     * @param code two letters of ISO 3166-1, such as {@code DE}; see {@link #countries}
+     * @param codeOrName two letters of ISO 3166-1, such as {@code DE}, or a name, such as {@code UK}; see {@link #countries}
      * @throws IllegalArgumentException if that country's addresses are not read
      */
-    public AddressSplitter country(String code) {
-        Country country = Countries.shipped()
-                .withCode(code)
-                .orElseThrow(() -> new IllegalArgumentException("country: \"" + code + "\" is none of " + countries()));
+    public AddressSplitter country(String codeOrName) {
+        Country country = CountryLayout.codeOf(codeOrName)
+                .flatMap(Countries.shipped()::withCode)
+                .orElseThrow(() ->
+                        new IllegalArgumentException("country: \"" + codeOrName + "\" is none of " + countries()));
         return new AddressSplitter(doubtBelow, country, evidence);
+    }
+
+    /**
+     * Returns the code of ISO 3166-1 of a country that is written, by a name in any language or a code; empty where none is
+     * called so. Not only those countries have one whose addresses are read.
+     */
+    public static Optional<String> countryCode(String written) {
+        Tokens tokens = new Tokens();
+        tokens.read(written);
+        String code = tokens.count() == 0 ? "" : CountryNames.shipped().code(tokens, 0, tokens.count());
+        return Optional.of(code).filter(known -> !known.isEmpty());
     }
 
     /** Returns the codes of the countries whose addresses are read. */

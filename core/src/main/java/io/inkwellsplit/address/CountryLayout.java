@@ -44,9 +44,12 @@ public record CountryLayout(String code, String name, List<String> lines) {
         return name.replace(".", "").strip().toLowerCase(Locale.ROOT);
     }
 
-    /** Returns the code of a country by its code or one of its names, in any case; none where it has no data file. */
+    /** Returns the code of a country by its code or one of its names in any language; none where it has no data file. */
     public static Optional<String> codeOf(String country) {
-        return Optional.ofNullable(Names.CODES.get(plain(country)));
+        String code = Names.CODES.get(plain(country));
+        return code == null
+                ? AddressSplitter.countryCode(country).filter(Names.CODES::containsValue)
+                : Optional.of(code);
     }
 
     /** Returns the layout of the country with a code, or the usual one where it has no data file. */

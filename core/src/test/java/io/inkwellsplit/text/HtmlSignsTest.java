@@ -14,10 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class HtmlSignsTest {
     @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            textBlock =
-                    """
+    @CsvSource(delimiter = '|', textBlock = """
             Harrow &amp; Sons        | Harrow & Sons
             Ines O&#39;Neill         | Ines O'Neill
             Ines O&#x27;Neill        | Ines O'Neill

@@ -31,9 +31,14 @@ public final class Explanation {
         this.ways = reader.ways().of(value);
     }
 
-    /** Explains a value by itself; {@code country} is that of an address which names none. */
+    /**
+     * Explains a value by itself.
+     *
+     * @param country that of an address which names none, by its code or a name
+     * @throws io.inkwellsplit.table.TableException if addresses of that country are not read
+     */
     public static Explanation of(Subject subject, String value, Optional<String> country) {
-        return new Explanation(subject.reader(OptionalDouble.empty(), country), value);
+        return new Explanation(subject.reader(OptionalDouble.empty(), country.map(SplitStep::countryCode)), value);
     }
 
     /**
@@ -44,7 +49,7 @@ public final class Explanation {
      */
     public static Explanation of(RowSource source, Subject subject, String column, long row, Optional<String> country) {
         int index = Columns.find(source.header(), column);
-        ColumnReader reader = subject.reader(OptionalDouble.empty(), country);
+        ColumnReader reader = subject.reader(OptionalDouble.empty(), country.map(SplitStep::countryCode));
         String value = "";
         boolean found = false;
         for (Iterator<Row> rows = source.rows(); rows.hasNext(); ) {

@@ -1,6 +1,7 @@
 package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
@@ -32,6 +33,7 @@ final class PartCells {
     private final PartKey[] remarked;
 
     private final boolean kind;
+    private final boolean countryCode;
     private final boolean remarks;
     private final boolean checks;
 
@@ -55,6 +57,7 @@ final class PartCells {
                 .filter(part -> !wanted.contains(part) && !part.isFiner())
                 .toArray(PartKey[]::new);
         this.kind = all || keys.contains(Extra.KIND.key);
+        this.countryCode = subject == Subject.ADDRESS && (all || keys.contains(Extra.COUNTRY_CODE.key));
         this.remarks = !all;
         this.checks = checks == SplitStep.Checks.SHOW;
     }
@@ -67,6 +70,9 @@ final class PartCells {
         }
         for (PartKey part : parts) {
             columns.add(new Column(part.key(), vocabulary.of(part)));
+        }
+        if (countryCode) {
+            columns.add(column(Extra.COUNTRY_CODE));
         }
         if (remarks) {
             columns.add(column(Extra.REMARKS));
@@ -93,12 +99,26 @@ final class PartCells {
         for (PartKey part : parts) {
             out.add(text(reading, part));
         }
+        if (countryCode) {
+            out.add(countryCode(reading));
+        }
         if (remarks) {
             out.add(remarks(reading));
         }
         if (checks) {
             checks(reading, out);
         }
+    }
+
+    /** The country that is written counts, even if it has no file and the rest was read by the rules of another. */
+    private static String countryCode(Reading<PartKey> reading) {
+        if (reading.kind() == Kind.BLANK) {
+            return "";
+        }
+        String written = reading.text(AddressPart.COUNTRY);
+        return written.isEmpty()
+                ? reading.country()
+                : AddressSplitter.countryCode(written).orElse(reading.country());
     }
 
     private String text(Reading<PartKey> reading, PartKey part) {

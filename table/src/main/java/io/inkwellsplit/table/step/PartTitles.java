@@ -20,6 +20,8 @@ public enum PartTitles {
     /** Columns that are not parts. */
     enum Extra {
         KIND("kind", "Kind"),
+        /** Of an address: as one of which country it was read, by its code of ISO 3166-1. */
+        COUNTRY_CODE("country_code", "Country code"),
         REMARKS("remarks", "Remarks"),
         CONFIDENCE("confidence", "Confidence"),
         DOUBTS("doubts", "Doubts"),

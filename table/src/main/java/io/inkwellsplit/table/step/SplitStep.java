@@ -3,6 +3,7 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.address.AddressStandard.Rule;
+import io.inkwellsplit.address.CountryLayout;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -128,17 +129,11 @@ public final class SplitStep implements Step {
         /**
          * Sets the country in which addresses are that do not say otherwise; found from each address if not set.
          *
-         * @param code two letters of ISO 3166-1
+         * @param codeOrName two letters of ISO 3166-1, or a name
          * @throws TableException if addresses of that country are not read
          */
-        public Builder country(String code) {
-            if (!AddressSplitter.countries().contains(code.toUpperCase(Locale.ROOT))) {
-                throw new TableException(
-                        Problem.SETTING,
-                        "Addresses of the country \"" + code + "\" are not read. Give one of "
-                                + String.join(", ", AddressSplitter.countries()) + ".");
-            }
-            country = Optional.of(code);
+        public Builder country(String codeOrName) {
+            country = Optional.of(countryCode(codeOrName));
             return this;
         }
 
@@ -236,10 +231,21 @@ public final class SplitStep implements Step {
         return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections);
     }
 
+    /** Returns the code of a country whose addresses are read. */
+    static String countryCode(String codeOrName) {
+        return CountryLayout.codeOf(codeOrName)
+                .orElseThrow(() -> new TableException(
+                        Problem.SETTING,
+                        "Addresses of the country \"" + codeOrName + "\" are not read. Give a name or one of "
+                                + String.join(", ", AddressSplitter.countries()) + "."));
+    }
+
     private void checkParts() {
         for (String part : parts) {
             boolean known = part.equals("all")
                     || part.equals(PartTitles.Extra.KIND.key)
+                    || part.equals(PartTitles.Extra.COUNTRY_CODE.key)
+                            && wanted.stream().anyMatch(one -> one.subject == Subject.ADDRESS)
                     || wanted.stream().anyMatch(one -> one.subject.allParts().stream()
                             .anyMatch(key -> key.key().equals(part)));
             if (!known) {
