@@ -10,21 +10,21 @@ import picocli.CommandLine.ExecutionException;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.ParseResult;
 
-/** Several commands on one table, with the word {@code then} between them: their steps make one run. */
+/** Several commands on one table, with the word {@code next} between them: their steps make one run. */
 final class Chain {
-    private static final String THEN = "then";
+    private static final String NEXT = "next";
 
     private Chain() {}
 
-    /** Returns the commands; a {@code then} that no command follows is a value like any other. */
+    /** Returns the commands; a {@code next} that no command follows is a value like any other. */
     static List<List<String>> segments(CommandLine line, String... args) {
         List<List<String>> segments = new ArrayList<>(List.of(new ArrayList<>()));
         for (int i = 0; i < args.length; i++) {
-            boolean next = args[i].equals(THEN)
+            boolean follows = args[i].equals(NEXT)
                     && i > 0
                     && i + 1 < args.length
                     && line.getSubcommands().containsKey(args[i + 1]);
-            if (next) {
+            if (follows) {
                 segments.add(new ArrayList<>());
             } else {
                 segments.get(segments.size() - 1).add(args[i]);

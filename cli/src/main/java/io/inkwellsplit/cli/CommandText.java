@@ -27,7 +27,7 @@ final class CommandText {
         List<String> all = new ArrayList<>();
         for (ParseResult command : commands) {
             if (!all.isEmpty()) {
-                all.add("then");
+                all.add("next");
             }
             all.add(command.commandSpec().name());
             command.originalArgs().stream()

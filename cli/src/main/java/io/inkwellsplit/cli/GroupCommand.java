@@ -9,11 +9,11 @@ import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
-/** Glues a column down the rows of each group. */
+/** Joins a column down the rows of each group. */
 @Command(
         name = "group",
         description =
-                "Glues a column down the rows of each group into one phrase, such as \"Alto, Bass and Tenor\": a row "
+                "Joins a column down the rows of each group into one phrase, such as \"Alto, Bass and Tenor\": a row "
                         + "for each group.",
         mixinStandardHelpOptions = true)
 final class GroupCommand extends TableCommand {
@@ -23,7 +23,7 @@ final class GroupCommand extends TableCommand {
             description = "A column whose equal values make a group; repeatable. Default: all rows are one group.")
     List<String> by = new ArrayList<>();
 
-    @Option(names = "--column", required = true, paramLabel = "COLUMN", description = "The column to glue.")
+    @Option(names = "--column", required = true, paramLabel = "COLUMN", description = "The column to join.")
     String column = "";
 
     @Option(
@@ -49,7 +49,7 @@ final class GroupCommand extends TableCommand {
         String[] groups = by.toArray(String[]::new);
         GroupStep step = with == null
                 ? GroupStep.phrase(column, Locale.forLanguageTag(locale), groups)
-                : GroupStep.glue(column, Separators.of(with), groups);
+                : GroupStep.joined(column, Separators.of(with), groups);
         step = sorted ? step.sorted() : step;
         step = distinct ? step.distinct() : step;
         return List.of(most == null ? step : step.atMost(most));

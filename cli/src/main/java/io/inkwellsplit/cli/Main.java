@@ -30,7 +30,7 @@ import picocli.CommandLine.ParameterException;
             MatchCommand.class,
             MaskCommand.class,
             TidyCommand.class,
-            GlueCommand.class,
+            CombineCommand.class,
             GroupCommand.class,
             SortCommand.class,
             ColumnsCommand.class,
@@ -58,7 +58,7 @@ import picocli.CommandLine.ParameterException;
         footer = {
             "",
             "Several commands can follow one another on one table:",
-            "  inkwell cut FILE --column Voices then sort --by Voices --out sorted.csv",
+            "  inkwell cut FILE --column Voices next sort --by Voices --out sorted.csv",
             "",
             "NO_COLOR in the environment turns bold letters off; COLUMNS tells how wide the terminal is.",
             "",

@@ -161,13 +161,13 @@ class CommandLineTest {
             mask --column N --letters --show-last 1      | `No,V,N/7,B;A,*@*.******e/8,A,x 555`
             mask --column N --pseudonyms --key-file key  | `No,V,N/7,B;A,%1$s/8,A,%2$s`
             tidy --column V --what lower                 | `No,V,V tidied,N/7,B;A,b;a,i@q.example/8,A,a,x 555`
-            glue --column V --column No --with : --title G | `No,V,G,N/7,B;A,B;A:7,i@q.example/8,A,A:8,x 555`
+            combine --column V --column No --with : --title G | `No,V,G,N/7,B;A,B;A:7,i@q.example/8,A,A:8,x 555`
             group --column No                            | `No together,Rows/7 and 8,2`
             sort --by-number-falling No                  | `No,V,N/8,A,x 555/7,B;A,i@q.example`
             columns --only N --only No --rename N=Note   | `Note,No/i@q.example,7/x 555,8`
             count --column V                             | `V,Count,Share/A,1,50.0 %/B;A,1,50.0 %`
             duplicates --by V                            | `No,V,N,Duplicate group,Likeness`
-            cut --at ; --column V --into-rows then count --column `V piece` then columns --only Count | `Count/2/1`
+            cut --at ; --column V --into-rows next count --column `V piece` next columns --only Count | `Count/2/1`
             """)
     void worksOnPieces(String args, String expected) throws Exception {
         Files.writeString(folder.resolve("list.csv"), "No,V,N\n7,B;A,i@q.example\n8,A,x 555\n");
@@ -292,9 +292,9 @@ class CommandLineTest {
             sort patrons.csv                                    | 2 | Say what to sort by
             sort --by No                                        | 2 | Name the FILE
             columns patrons.csv --rename No=Patron              | 2 | stand over two columns
-            sort patrons.csv --by No --out x.csv then count --column No | 2 | Only the last of several commands names the output
-            sort patrons.csv --by No then count there.csv --column No | 2 | name no file
-            sort patrons.csv --by No then demo                  | 2 | works on no table
+            sort patrons.csv --by No --out x.csv next count --column No | 2 | Only the last of several commands names the output
+            sort patrons.csv --by No next count there.csv --column No | 2 | name no file
+            sort patrons.csv --by No next demo                  | 2 | works on no table
             splat patrons.csv                                   | 2 | splat
             split patrons.csv --name Patron --out there.csv     | 5 | there.csv is there already
             split patrons.csv --name Patron --out patrons.csv --replace | 2 | cannot be the output
@@ -357,7 +357,7 @@ class CommandLineTest {
                 "match",
                 "mask",
                 "tidy",
-                "glue",
+                "combine",
                 "group",
                 "sort",
                 "columns",

@@ -2,7 +2,7 @@
  * Plain separators: cutting a value into pieces, taking one of them, gluing pieces together, masking and tidying.
  *
  * <p>Start from {@link io.inkwellsplit.piece.Cutter}, {@link io.inkwellsplit.piece.Take}, {@link
- * io.inkwellsplit.piece.Glue}, {@link io.inkwellsplit.hide.Mask} and {@link io.inkwellsplit.tidy.Tidying}:
+ * io.inkwellsplit.piece.Combining}, {@link io.inkwellsplit.hide.Mask} and {@link io.inkwellsplit.tidy.Tidying}:
  *
  * <pre>{@code
  * Cutter.at(", ").cut("Alto, Bass, Tenor");                     // [Alto, Bass, Tenor]

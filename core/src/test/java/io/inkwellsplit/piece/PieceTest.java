@@ -132,11 +132,11 @@ class PieceTest {
     }
 
     @Test
-    void gluesMasksAndNames() {
-        assertThat(Glue.with(", ").join(List.of("a", "", "b"))).isEqualTo("a, , b");
-        assertThat(Glue.with(", ").skipBlanks().around("(", ")").join(List.of("a", " ", "007")))
+    void combinesMasksAndNames() {
+        assertThat(Combining.with(", ").join(List.of("a", "", "b"))).isEqualTo("a, , b");
+        assertThat(Combining.with(", ").skipBlanks().around("(", ")").join(List.of("a", " ", "007")))
                 .isEqualTo("(a, 007)");
-        assertThat(Glue.with(", ").skipBlanks().around("(", ")").join(List.of(" ")))
+        assertThat(Combining.with(", ").skipBlanks().around("(", ")").join(List.of(" ")))
                 .isEmpty();
         assertThat(Mask.digits().allButLast(4).apply("+1 555-0101 x")).isEqualTo("+* ***-0101 x");
         assertThat(Mask.letters().apply("José O’Brien 7")).isEqualTo("**** *’***** 7");
@@ -191,13 +191,15 @@ class PieceTest {
 
     @Property
     void gluingWhatWasCutGivesTheSourceBack(@ForAll("lists") String text, @ForAll @IntRange(max = 3) int cuts) {
-        assertThat(Glue.with(",").join(Cutter.at(",").cut(text))).isEqualTo(text);
+        assertThat(Combining.with(",").join(Cutter.at(",").cut(text))).isEqualTo(text);
         for (From from : From.values()) {
-            assertThat(Glue.with(", ").join(Cutter.at(", ").atMost(cuts, from).cut(text)))
+            assertThat(Combining.with(", ")
+                            .join(Cutter.at(", ").atMost(cuts, from).cut(text)))
                     .isEqualTo(text);
         }
         for (Respect respect : Respect.values()) {
-            assertThat(Glue.with(",").join(Cutter.at(",").respecting(respect).cut(text)))
+            assertThat(Combining.with(",")
+                            .join(Cutter.at(",").respecting(respect).cut(text)))
                     .isEqualTo(text);
         }
     }

@@ -4,19 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.hide.Mask;
+import io.inkwellsplit.piece.Combining;
 import io.inkwellsplit.piece.Cutter;
-import io.inkwellsplit.piece.Glue;
 import io.inkwellsplit.piece.Take;
 import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.sort.SortKey.Direction;
 import io.inkwellsplit.table.step.AssembleStep;
 import io.inkwellsplit.table.step.BoundStep;
 import io.inkwellsplit.table.step.ColumnsStep;
+import io.inkwellsplit.table.step.CombineStep;
 import io.inkwellsplit.table.step.CountStep;
 import io.inkwellsplit.table.step.CutStep;
 import io.inkwellsplit.table.step.CutStep.Fill;
 import io.inkwellsplit.table.step.DuplicatesStep;
-import io.inkwellsplit.table.step.GlueStep;
 import io.inkwellsplit.table.step.GroupStep;
 import io.inkwellsplit.table.step.HideStep;
 import io.inkwellsplit.table.step.MatchStep;
@@ -179,7 +179,7 @@ class PieceStepsTest {
     void groupsWithoutRepeats() {
         assertThat(run(
                         "G|V\nb|2\na|1\nb|2\nb|\nb|3",
-                        GroupStep.glue("V", "+", "G").distinct()))
+                        GroupStep.joined("V", "+", "G").distinct()))
                 .startsWith("G|V together|Rows\na|1|1\nb|2+3|4\n");
         assertThat(run("V\n1\n2\n3", GroupStep.phrase("V", Locale.ENGLISH).atMost(1)))
                 .contains("1 … and 2 more|3");
@@ -238,7 +238,7 @@ class PieceStepsTest {
                         A: changed 1 spaces
                         B: changed 1 quotes
                         """);
-        assertThat(run("A|B\n007|", GlueStep.of("C", Glue.with("-").skipBlanks(), "B", "A")))
+        assertThat(run("A|B\n007|", CombineStep.of("C", Combining.with("-").skipBlanks(), "B", "A")))
                 .contains("007||007");
     }
 
@@ -311,7 +311,7 @@ class PieceStepsTest {
                 .hasMessageContaining("one from 1 to 1000");
         assertThatThrownBy(() -> run("T\n" + ",".repeat(1000), CutStep.of("T", Cutter.at(","))))
                 .hasMessageContaining("has 1001 pieces");
-        assertThatThrownBy(() -> GroupStep.glue("T", ",").atMost(0)).hasMessageContaining("give 1 or more");
+        assertThatThrownBy(() -> GroupStep.joined("T", ",").atMost(0)).hasMessageContaining("give 1 or more");
         assertThatThrownBy(() -> CountStep.of()).hasMessageContaining("No column was given");
         List<String> header = List.of("No", "T");
         assertThatThrownBy(() ->

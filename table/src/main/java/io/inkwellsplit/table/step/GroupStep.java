@@ -13,7 +13,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 
 /**
- * Glues a column down the rows of each group into one text: a row for each group, with the columns it is grouped by, the
+ * Joins a column down the rows of each group into one text: a row for each group, with the columns it is grouped by, the
  * text, and how many rows it has. Groups come in the alphabetical order of what they are grouped by; without any
  * such column, all rows are one group. Blank values are left out.
  */
@@ -43,13 +43,13 @@ public final class GroupStep implements Step {
         this.most = most;
     }
 
-    /** Glues a column as a phrase of a language: {@code Alto, Bass and Tenor}. */
+    /** Joins a column as a phrase of a language: {@code Alto, Bass and Tenor}. */
     public static GroupStep phrase(String column, Locale locale, String... by) {
         return new GroupStep(List.of(by), column, Optional.empty(), locale, false, false, Integer.MAX_VALUE);
     }
 
-    /** Glues a column with a separator. */
-    public static GroupStep glue(String column, String separator, String... by) {
+    /** Joins a column with a separator. */
+    public static GroupStep joined(String column, String separator, String... by) {
         return new GroupStep(List.of(by), column, Optional.of(separator), Locale.ROOT, false, false, Integer.MAX_VALUE);
     }
 
@@ -82,7 +82,7 @@ public final class GroupStep implements Step {
 
     private final class Bound implements BoundStep {
         private final List<Integer> groups;
-        private final int glued;
+        private final int joined;
         private final List<String> header;
         private final RowSorter sorter = new RowSorter();
         private final SortKey alphabet = SortKey.text(locale);
@@ -93,10 +93,10 @@ public final class GroupStep implements Step {
 
         Bound(List<String> source) {
             groups = by.stream().map(each -> Columns.find(source, each)).toList();
-            glued = Columns.find(source, column);
+            joined = Columns.find(source, column);
             List<String> titles = new ArrayList<>();
             groups.forEach(index -> titles.add(source.get(index)));
-            titles.add(source.get(glued) + " together");
+            titles.add(source.get(joined) + " together");
             titles.add("Rows");
             header = List.copyOf(titles);
         }
@@ -115,7 +115,7 @@ public final class GroupStep implements Step {
             key.writeBytes(Keys.exact(cells, groups));
             int length = key.size();
             if (sorted) {
-                alphabet.add(cells.get(glued), Direction.RISING, key);
+                alphabet.add(cells.get(joined), Direction.RISING, key);
             }
             // The length of the group's own key stands at the end, where it decides nothing.
             key.write(length >>> 16);
@@ -123,7 +123,7 @@ public final class GroupStep implements Step {
             key.write(length);
             List<String> kept = new ArrayList<>();
             groups.forEach(index -> kept.add(cells.get(index)));
-            kept.add(cells.get(glued));
+            kept.add(cells.get(joined));
             sorter.add(key.toByteArray(), kept);
         }
 

@@ -11,33 +11,33 @@ import java.util.Objects;
  * @param prefix what stands before the whole, where there is anything
  * @param suffix what stands behind the whole, where there is anything
  */
-public record Glue(String separator, Blanks blanks, String prefix, String suffix) {
+public record Combining(String separator, Blanks blanks, String prefix, String suffix) {
     /** What becomes of empty and blank pieces. */
     public enum Blanks {
         KEEP,
         SKIP
     }
 
-    public Glue {
+    public Combining {
         Objects.requireNonNull(separator, "separator");
         Objects.requireNonNull(blanks, "blanks");
         Objects.requireNonNull(prefix, "prefix");
         Objects.requireNonNull(suffix, "suffix");
     }
 
-    /** Returns glue that keeps every piece and adds nothing but the separator. */
-    public static Glue with(String separator) {
-        return new Glue(separator, Blanks.KEEP, "", "");
+    /** Returns a combining that keeps every piece and adds nothing but the separator. */
+    public static Combining with(String separator) {
+        return new Combining(separator, Blanks.KEEP, "", "");
     }
 
-    /** Returns glue that leaves blank pieces out. */
-    public Glue skipBlanks() {
-        return new Glue(separator, Blanks.SKIP, prefix, suffix);
+    /** Returns a combining that leaves blank pieces out. */
+    public Combining skipBlanks() {
+        return new Combining(separator, Blanks.SKIP, prefix, suffix);
     }
 
-    /** Returns glue that sets texts around the whole. */
-    public Glue around(String before, String behind) {
-        return new Glue(separator, blanks, before, behind);
+    /** Returns a combining that sets texts around the whole. */
+    public Combining around(String before, String behind) {
+        return new Combining(separator, blanks, before, behind);
     }
 
     /** Returns the pieces as one text; empty where none is left. */

@@ -1,19 +1,19 @@
 package io.inkwellsplit.cli;
 
-import io.inkwellsplit.piece.Glue;
-import io.inkwellsplit.table.step.GlueStep;
+import io.inkwellsplit.piece.Combining;
+import io.inkwellsplit.table.step.CombineStep;
 import io.inkwellsplit.table.step.Step;
 import java.util.List;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
-/** Glues columns together. */
+/** Combines columns. */
 @Command(
-        name = "glue",
-        description = "Glues columns together into a new one; values stay as they are written.",
+        name = "combine",
+        description = "Combines columns into a new one; values stay as they are written.",
         mixinStandardHelpOptions = true)
-final class GlueCommand extends TableCommand {
+final class CombineCommand extends TableCommand {
     @Mixin
     ColumnsOption columns = new ColumnsOption();
 
@@ -34,7 +34,7 @@ final class GlueCommand extends TableCommand {
 
     @Override
     List<? extends Step> steps() {
-        Glue glue = Glue.with(Separators.of(with)).around(prefix, suffix);
-        return List.of(GlueStep.of(title, skipBlanks ? glue.skipBlanks() : glue, columns.array()));
+        Combining combining = Combining.with(Separators.of(with)).around(prefix, suffix);
+        return List.of(CombineStep.of(title, skipBlanks ? combining.skipBlanks() : combining, columns.array()));
     }
 }
