@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Splits postal addresses, written as one text, into the parts of {@link AddressPart}.
  *
- * <p>Recognisers propose a few readings of a value; a log-linear model with learned weights decides between them. A
- * value that cannot be read gives a reading that says so, never an exception and never null. Immutable and safe for use
+ * <p>A decoder with learned weights finds the likeliest parts when every boundary between words is possible. A value
+ * that cannot be read gives a reading that says so, never an exception and never null. Immutable and safe for use
  * by several threads. Reading takes time linear in the length of the value.
  */
 public final class AddressSplitter implements Splitter<AddressPart, AddressEvidence> {

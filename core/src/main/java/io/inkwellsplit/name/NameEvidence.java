@@ -55,9 +55,9 @@ public final class NameEvidence implements Evidence<NameEvidence> {
         this.patterns = patterns;
     }
 
-    /** Returns whether no value was gathered. */
+    /** Returns whether no value was gathered and no word was taught. */
     boolean isEmpty() {
-        return patterns.isEmpty();
+        return patterns.isEmpty() && counts == null;
     }
 
     /** Returns in which patterns the column writes its names. */

@@ -2,6 +2,7 @@ package io.inkwellsplit.name;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -81,6 +82,24 @@ class NameColumnsTest {
         String name = "Ovarel Brivane";
         assertThat(NameSplitter.standard().learn(List.of(name)).split(name).parts())
                 .isEqualTo(NameSplitter.standard().split(name).parts());
+    }
+
+    @Test
+    void aWordThatSomebodyTaughtCountsWithoutAColumn() {
+        String name = "BARTHOLOMEW BIRDWHISTLE";
+        NameEvidence taught = new NameEvidence();
+        taught.teach("BARTHOLOMEW", NamePart.FIRST, 20);
+        assertThat(share(NameSplitter.standard().inLightOf(taught), name))
+                .isGreaterThan(share(NameSplitter.standard(), name));
+    }
+
+    /** How likely the first word is the first name. */
+    private static double share(NameSplitter splitter, String name) {
+        return splitter.alternatives(name).stream()
+                .filter(way -> way.parts().stream()
+                        .anyMatch(part -> part.key() == NamePart.FIRST && name.startsWith(part.text())))
+                .mapToDouble(Alternative::share)
+                .sum();
     }
 
     @Test
