@@ -8,8 +8,8 @@ import java.util.Locale;
  * names there are, particles not counted. Anything but one plain person is one pattern of its own.
  *
  * <p>What patterns a value may have depends on its build: how many words it has, whether there is a comma, where
- * initials stand, and whether it begins with a family name of East Asia. So patterns are
- * compared among values of the same build alone.
+ * initials stand, and whether it begins with a family name of East Asia. So patterns are compared among values of the
+ * same build alone.
  */
 final class NamePattern {
     /** Anything but one plain person. */
