@@ -26,6 +26,9 @@ public final class SequenceDecoder {
     /** A way so far behind the best one to its token is not followed. */
     private static final int BEAM = 8 * SequenceModel.SCALE;
 
+    /** In sums it counts up to here: many small ways add up. */
+    private static final int SUM_BEAM = 12 * SequenceModel.SCALE;
+
     private static final float[] EXP = new float[NEGLIGIBLE + 1];
 
     static {
@@ -48,7 +51,7 @@ public final class SequenceDecoder {
     /** By token and label, the score of the best way there, and the label before it in the low bits. */
     private int[] ways = new int[0];
 
-    /** By token, the labels that are followed, a bit each. */
+    /** By token, the labels that count in sums, a bit each. */
     private int[] alive = new int[0];
 
     private final int[] reached = new int[WIDTH];
@@ -180,7 +183,7 @@ public final class SequenceDecoder {
             ended[label] = all[last + label] + (model.ends[label] << LABEL_BITS);
         }
         int top = top(ended, 0);
-        alive[count - 1] = near(ended, 0, top);
+        alive[count - 1] = near(ended, 0, top, SUM_BEAM);
         int winner = 0;
         while (ended[winner] != top) {
             winner++;
@@ -198,8 +201,9 @@ public final class SequenceDecoder {
         int[] all = ways;
         int at = token * WIDTH;
         int before = at - WIDTH;
-        int followed = near(all, before, top(all, before));
-        alive[token - 1] = followed;
+        int best = top(all, before);
+        int followed = near(all, before, best, BEAM);
+        alive[token - 1] = near(all, before, best, SUM_BEAM);
         int[] now = reached;
         int[] following = transitions;
         Arrays.fill(now, UNREACHED);
@@ -227,8 +231,8 @@ public final class SequenceDecoder {
     }
 
     /** Returns the labels, a bit each, that are not far behind the best one. */
-    private static int near(int[] all, int from, int top) {
-        int least = top - (BEAM << LABEL_BITS);
+    private static int near(int[] all, int from, int top, int beam) {
+        int least = top - (beam << LABEL_BITS);
         int near = 0;
         for (int label = 0; label < WIDTH; label++) {
             near |= (least - all[from + label] - 1 >>> Integer.SIZE - 1) << label;
@@ -257,8 +261,8 @@ public final class SequenceDecoder {
     }
 
     /**
-     * Returns the logarithm of the sum over all labellings that {@link #best} followed when it was last asked, in
-     * natural-log units. What it did not follow is too improbable to count.
+     * Returns the logarithm of the sum over all labellings that were near the best when {@link #best} was last asked, in
+     * natural-log units. What was not near is too improbable to count.
      */
     public double sum() {
         // The logarithm of the sum over all paths: tops of tokens in units, and a product of sums between them.
