@@ -4,6 +4,7 @@ module io.inkwellsplit.core {
     requires static io.inkwellsplit.places;
 
     exports io.inkwellsplit.reading;
+    exports io.inkwellsplit.words;
     exports io.inkwellsplit.name;
     exports io.inkwellsplit.address;
     exports io.inkwellsplit.tidy;

@@ -80,6 +80,7 @@ class ArchitectureTest {
                         "java.io..",
                         "java.nio",
                         "java.nio.charset..",
+                        "java.nio.file..",
                         "java.security..",
                         "javax.crypto..",
                         "org.jspecify..")
@@ -90,7 +91,7 @@ class ArchitectureTest {
     void onlyTheLoaderReads() {
         noClasses()
                 .that()
-                .resideOutsideOfPackages("io.inkwellsplit.data", "io.inkwellsplit.places")
+                .resideOutsideOfPackages("io.inkwellsplit.data", "io.inkwellsplit.places", "io.inkwellsplit.words")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.io..", "java.util.logging..", "java.nio.file..", "java.nio.channels..")

@@ -3,10 +3,9 @@ package io.inkwellsplit.cli;
 import io.inkwellsplit.table.step.Explanation;
 import io.inkwellsplit.table.step.Subject;
 import java.io.PrintWriter;
-import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -27,8 +26,8 @@ final class ExplainCommand implements Callable<Integer> {
     @Option(names = "--address", description = "It is an address; otherwise it is a name.")
     boolean address;
 
-    @Option(names = "--country", paramLabel = "CODE", description = "The country of an address that names none.")
-    @Nullable String country;
+    @Mixin
+    ReadingOptions reading = new ReadingOptions();
 
     @Option(names = "--json", description = "Write it as JSON, for machines.")
     boolean json;
@@ -39,7 +38,7 @@ final class ExplainCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
-        Explanation told = Explanation.of(address ? Subject.ADDRESS : Subject.NAME, text, Optional.ofNullable(country));
+        Explanation told = Explanation.of(address ? Subject.ADDRESS : Subject.NAME, text, reading.splitters());
         if (json) {
             out.println(RunJson.of(told.data()));
         } else {

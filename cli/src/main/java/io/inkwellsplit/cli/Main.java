@@ -39,6 +39,7 @@ import picocli.CommandLine.ParameterException;
             CompareCommand.class,
             RunCommand.class,
             SchemaCommand.class,
+            WordsCommand.class,
             DemoCommand.class,
             AutoComplete.GenerateCompletion.class
         },

@@ -14,6 +14,7 @@ import io.inkwellsplit.table.step.SplitColumn;
 import io.inkwellsplit.table.step.SplitStep;
 import io.inkwellsplit.table.step.SplitStep.Checks;
 import io.inkwellsplit.table.step.SplitStep.Learning;
+import io.inkwellsplit.table.step.Splitters;
 import io.inkwellsplit.table.step.Step;
 import io.inkwellsplit.table.step.Subject;
 import io.inkwellsplit.table.survey.ColumnSurvey;
@@ -25,10 +26,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 
@@ -74,12 +75,8 @@ final class SplitCommand extends TableCommand {
                     "The confidence, 0 to 1, below which a row is doubtful. Default: 0.98 for names, 0.97 for addresses.")
     @Nullable Double doubtBelow;
 
-    @Option(
-            names = "--country",
-            paramLabel = "CODE",
-            description = "The country of addresses that do not name one, by its two letters, such as DE. "
-                    + "Default: found from each address and its column.")
-    @Nullable String country;
+    @Mixin
+    ReadingOptions reading = new ReadingOptions();
 
     @Option(
             names = "--standardise",
@@ -117,10 +114,7 @@ final class SplitCommand extends TableCommand {
 
     @Override
     List<? extends Step> steps() {
-        SplitStep.Builder step = SplitStep.builder().titles(vocabulary());
-        if (doubtBelow != null) {
-            step.doubtBelow(doubtBelow);
-        }
+        SplitStep.Builder step = SplitStep.builder().titles(vocabulary()).splitters(splitters());
         if (corrections != null) {
             step.corrections(Corrections.read(corrections));
         }
@@ -128,9 +122,6 @@ final class SplitCommand extends TableCommand {
             step.watch(sheet);
         }
         watches.forEach(step::watch);
-        if (country != null) {
-            step.country(country);
-        }
         names.forEach(step::name);
         addresses.forEach(step::address);
         if (names.isEmpty() && addresses.isEmpty()) {
@@ -143,8 +134,14 @@ final class SplitCommand extends TableCommand {
                 .build());
     }
 
+    private Splitters splitters() {
+        Splitters splitters = reading.splitters();
+        return doubtBelow == null ? splitters : splitters.doubtBelow(doubtBelow);
+    }
+
     @Override
     void plan(FilePlan plan) {
+        reading.plan(plan);
         if (corrections != null) {
             plan.reads("the file of corrections", corrections);
         }
@@ -165,10 +162,10 @@ final class SplitCommand extends TableCommand {
         if (explain == null) {
             return false;
         }
-        Optional<String> told = Optional.ofNullable(country);
+        Splitters splitters = splitters();
         List<Explanation> all = new ArrayList<>();
-        names.forEach(column -> all.add(Explanation.of(source, Subject.NAME, column, explain, told)));
-        addresses.forEach(column -> all.add(Explanation.of(source, Subject.ADDRESS, column, explain, told)));
+        names.forEach(column -> all.add(Explanation.of(source, Subject.NAME, column, explain, splitters)));
+        addresses.forEach(column -> all.add(Explanation.of(source, Subject.ADDRESS, column, explain, splitters)));
         if (output.summary.json) {
             to.println(RunJson.of(all.stream().map(Explanation::data).toList()));
         } else {

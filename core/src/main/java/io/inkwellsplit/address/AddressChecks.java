@@ -10,8 +10,6 @@ import java.util.Set;
  * are written; a doubt says so, and the likely value is offered as a suggestion.
  */
 final class AddressChecks {
-    private final Places places = Places.shipped();
-
     void check(AddressText text, Ends.Postcode kind, ReadingBuilder<AddressPart> builder, Set<Doubt> doubts) {
         int at = text.find(AddressPart.POSTCODE);
         if (at < 0) {
@@ -34,7 +32,7 @@ final class AddressChecks {
         if (state > 0 && stateAt >= 0 && !country.states.isEmpty()) {
             state(country, state, code, builder, doubts);
         }
-        if (places.of(country).knowsPostcodes()) {
+        if (text.places.of(country).knowsPostcodes()) {
             withGazetteer(text, country, state, builder, doubts);
         }
     }
@@ -71,7 +69,7 @@ final class AddressChecks {
     private void withGazetteer(
             AddressText text, Country country, int state, ReadingBuilder<AddressPart> builder, Set<Doubt> doubts) {
         int number = text.leadingNumber(text.find(AddressPart.POSTCODE));
-        CountryPlaces known = places.of(country);
+        CountryPlaces known = text.places.of(country);
         long states = number < 0 ? 0 : known.statesOf(number);
         if (states == 0) {
             return;

@@ -32,7 +32,7 @@ final class AddressClues {
     /** A country that has no file. */
     private static final int ELSEWHERE = 1;
 
-    private static final AddressText NO_TEXT = new AddressText();
+    private static final AddressText NO_TEXT = new AddressText(AddressWords.shipped());
 
     /** The tokens that are no mere separators, in their order. */
     int[] at = new int[32];
@@ -152,7 +152,7 @@ final class AddressClues {
         state = text.state();
         int postcode = text.find(AddressPart.POSTCODE);
         code = postcode < 0 ? -1 : text.leadingNumber(postcode);
-        CountryPlaces places = Places.shipped().of(text.country);
+        CountryPlaces places = text.places.of(text.country);
         placeOfCode = knowsTowns && code >= 0 ? places.placeNumber(code) : PhraseTable.NONE;
         long states = knowsTowns && state > 0 && code >= 0 && places.knowsPostcodes() ? places.statesOf(code) : 0;
         agree = states == 0 ? 0 : (states & 1L << state) != 0 ? AGREE : DISAGREE;
@@ -217,7 +217,7 @@ final class AddressClues {
         Arrays.fill(fit, 0, count + 1, 0);
         Arrays.fill(column, 0, count + 1, 0);
         Tokens tokens = text.tokens;
-        CountryPlaces places = Places.shipped().of(text.country);
+        CountryPlaces places = text.places.of(text.country);
         PhraseTable regions = Regions.of(regionsOf);
         CountryNames names = CountryNames.shipped();
         for (int k = 0; k < count; k++) {
@@ -240,7 +240,7 @@ final class AddressClues {
             if (columnKnowsPlaces && tokens.isWord(i) && k <= settled) {
                 column(evidence, k);
             }
-            if (tokens.hasDigit(i)) {
+            if (text.mayOpenPostcode(i)) {
                 int own = text.country.postcodes.match(tokens, i, text.count);
                 if (own > 0) {
                     cover(fit, k, own, 0);
@@ -267,12 +267,12 @@ final class AddressClues {
 
     /** Whether a number of the address has the form of a postcode of the country that is named. */
     private int fitsNamed(int from, int length) {
-        Country named = Countries.shipped().known(CountryNames.shipped().code(text.tokens, from, length));
+        Country named = text.countries.known(CountryNames.shipped().code(text.tokens, from, length));
         if (named == null) {
             return 0;
         }
         for (int k = 0; k < count; k++) {
-            if (text.tokens.hasDigit(at[k]) && named.postcodes.match(text.tokens, at[k], text.count) > 0) {
+            if (text.mayOpenPostcode(at[k]) && named.postcodes.match(text.tokens, at[k], text.count) > 0) {
                 return NAMED_FITS;
             }
         }

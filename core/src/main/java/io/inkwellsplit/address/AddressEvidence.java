@@ -29,9 +29,12 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     private static final double MAX_COUNTRY = 4;
     private static final double MANY_ROWS = 20;
     private static final int NOISE = 2;
+    /** The shipped countries and room for a user's. */
+    static final int MOST_COUNTRIES = 96;
+
     private static final Habits NO_HABITS = new Habits(0, 0, 0);
 
-    private final long[] countries = new long[Countries.shipped().size()];
+    private final long[] countries = new long[MOST_COUNTRIES];
     private int @Nullable [] counts;
     private long rows;
     private long cityFirst;

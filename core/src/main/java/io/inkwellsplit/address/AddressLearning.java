@@ -14,13 +14,13 @@ public final class AddressLearning {
 
     /** Starts without a model. */
     public AddressLearning() {
-        reader = new AddressReader(AddressModel.untrained());
+        reader = new AddressReader(AddressModel.untrained(), AddressWords.shipped());
     }
 
     /** Starts with a model that is being learned. */
     @SuppressWarnings("exports") // Only the training program asks, which is no module.
     public AddressLearning(SequenceModel model) {
-        reader = new AddressReader(AddressModel.of(model));
+        reader = new AddressReader(AddressModel.of(model), AddressWords.shipped());
     }
 
     /** Where a piece of a part stands in a text. */

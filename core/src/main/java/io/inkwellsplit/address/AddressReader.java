@@ -31,8 +31,9 @@ final class AddressReader {
     private static final double LEAST_SHARE = 0.0005;
 
     private final AddressModel model;
-    private final AddressText text = new AddressText();
-    private final CountryGuess guess = new CountryGuess(Countries.shipped());
+    private final AddressWords vocabulary;
+    private final AddressText text;
+    private final CountryGuess guess;
     private final Ends ends = new Ends();
     private final AddressClues clues = new AddressClues();
     private final SequenceDecoder decoder;
@@ -44,8 +45,11 @@ final class AddressReader {
     private byte[] path = new byte[32];
     private int score;
 
-    AddressReader(AddressModel model) {
+    AddressReader(AddressModel model, AddressWords vocabulary) {
         this.model = model;
+        this.vocabulary = vocabulary;
+        this.text = new AddressText(vocabulary);
+        this.guess = new CountryGuess(vocabulary);
         this.decoder = new SequenceDecoder(model.sequence());
         this.builder = new ReadingBuilder<>(AddressPart.values());
     }
@@ -168,7 +172,7 @@ final class AddressReader {
             boolean towns,
             boolean settling) {
         text.read(source);
-        if (text.tokens.isTooLong() || Nothing.is(text.tokens)) {
+        if (text.tokens.isTooLong() || vocabulary.isNothing(text.tokens)) {
             return false;
         }
         guess.guess(text, told, evidence);
@@ -267,6 +271,6 @@ final class AddressReader {
     /** A country is written that has no data file. */
     private boolean isElsewhere() {
         return text.find(AddressPart.COUNTRY) >= 0
-                && Countries.shipped().withCode(text.regionsOf()).isEmpty();
+                && vocabulary.countries().withCode(text.regionsOf()).isEmpty();
     }
 }

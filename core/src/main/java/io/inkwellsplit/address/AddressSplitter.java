@@ -4,6 +4,9 @@ import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
 import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.weigh.ThreadReaders;
+import io.inkwellsplit.words.OwnCountry;
+import io.inkwellsplit.words.OwnWords;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -20,20 +23,25 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
     private static final double DEFAULT_DOUBT_BELOW = 0.97;
 
     private final double doubtBelow;
-    private final @Nullable Country told;
+    private final AddressWords words;
+    /** The code of the country that was told; empty if none was. */
+    private final String told;
+
     private final AddressEvidence evidence;
 
-    private AddressSplitter(double doubtBelow, @Nullable Country told, AddressEvidence evidence) {
+    private AddressSplitter(double doubtBelow, AddressWords words, String told, AddressEvidence evidence) {
         this.doubtBelow = doubtBelow;
+        this.words = words;
         this.told = told;
         this.evidence = evidence;
     }
 
-    /** One for each thread and all splitters: its buffers belong to none of them, and so hold none of them back. */
-    private static final ThreadLocal<AddressReader> READERS = ThreadLocal.withInitial(AddressSplitter::newReader);
+    private static final ThreadReaders<AddressWords, AddressReader> READERS =
+            new ThreadReaders<>(words -> new AddressReader(AddressModel.shipped(), words));
 
     private static final class Standard {
-        static final AddressSplitter SPLITTER = new AddressSplitter(DEFAULT_DOUBT_BELOW, null, AddressEvidence.NONE);
+        static final AddressSplitter SPLITTER =
+                new AddressSplitter(DEFAULT_DOUBT_BELOW, AddressWords.shipped(), "", AddressEvidence.NONE);
     }
 
     /** Returns the splitter with the shipped data and the standard settings. */
@@ -51,7 +59,28 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
         if (!(confidence >= 0 && confidence <= 1)) {
             throw new IllegalArgumentException("doubtBelow: " + confidence + " is not from 0 to 1");
         }
-        return new AddressSplitter(confidence, told, evidence);
+        return new AddressSplitter(confidence, words, told, evidence);
+    }
+
+    /**
+     * Returns a splitter that knows words of the user's as well: towns, buildings, words of streets and so on. They add to
+     * those it knows already.
+     *
+     * @throws IllegalArgumentException if a town's country or region is unknown; the message names file and line
+     */
+    public AddressSplitter withWords(OwnWords own) {
+        return new AddressSplitter(doubtBelow, words.with(own), told, evidence);
+    }
+
+    /**
+     * Returns a splitter that reads addresses of a country by a file of the user's, written and checked as the shipped ones
+     * are. Where the country's addresses are read already, the file takes the place of the shipped one. Labels are not
+     * written by it.
+     *
+     * @throws IllegalArgumentException if it holds what it may not; the message names file and line
+     */
+    public AddressSplitter withCountry(OwnCountry country) {
+        return new AddressSplitter(doubtBelow, words.with(country), told, evidence);
     }
 
     /**
@@ -61,11 +90,13 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
      * @throws IllegalArgumentException if that country's addresses are not read
      */
     public AddressSplitter country(String codeOrName) {
-        Country country = CountryLayout.codeOf(codeOrName)
-                .flatMap(Countries.shipped()::withCode)
+        Countries known = words.countries();
+        Country country = known.withCode(codeOrName)
+                .or(() -> CountryLayout.codeOf(codeOrName).flatMap(known::withCode))
+                .or(() -> countryCode(codeOrName).flatMap(known::withCode))
                 .orElseThrow(() ->
-                        new IllegalArgumentException("country: \"" + codeOrName + "\" is none of " + countries()));
-        return new AddressSplitter(doubtBelow, country, evidence);
+                        new IllegalArgumentException("country: \"" + codeOrName + "\" is none of " + known.codes()));
+        return new AddressSplitter(doubtBelow, words, country.code, evidence);
     }
 
     /**
@@ -79,33 +110,33 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
         return Optional.of(code).filter(known -> !known.isEmpty());
     }
 
-    /** Returns the codes of the countries whose addresses are read. */
+    /** Returns the codes of the countries whose addresses are read with the shipped data. */
     public static List<String> countries() {
         return Countries.shipped().codes();
     }
 
     @Override
     public void gather(String text, AddressEvidence columnEvidence) {
-        READERS.get().gather(Objects.requireNonNull(text, "text"), told, columnEvidence);
+        READERS.of(words).gather(Objects.requireNonNull(text, "text"), told(), columnEvidence);
     }
 
     @Override
     public AddressSplitter inLightOf(AddressEvidence columnEvidence) {
-        return new AddressSplitter(doubtBelow, told, columnEvidence);
+        return new AddressSplitter(doubtBelow, words, told, columnEvidence);
     }
 
-    private static AddressReader newReader() {
-        return new AddressReader(AddressModel.shipped());
+    private @Nullable Country told() {
+        return told.isEmpty() ? null : words.countries().known(told);
     }
 
     @Override
     public Reading<AddressPart> split(String text) {
-        return READERS.get().read(Objects.requireNonNull(text, "text"), told, evidence, doubtBelow);
+        return READERS.of(words).read(Objects.requireNonNull(text, "text"), told(), evidence, doubtBelow);
     }
 
     @Override
     public List<Alternative<AddressPart>> alternatives(String text) {
-        return READERS.get().alternatives(Objects.requireNonNull(text, "text"), told, evidence);
+        return READERS.of(words).alternatives(Objects.requireNonNull(text, "text"), told(), evidence);
     }
 
     @Override

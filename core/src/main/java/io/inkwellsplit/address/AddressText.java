@@ -44,11 +44,17 @@ final class AddressText {
     private int[] segmentEnds = new int[32];
     private int firstNumber;
 
-    private final Countries countries = Countries.shipped();
-    private final Places places = Places.shipped();
-    Country country = countries.get(0);
+    final Countries countries;
+    final Places places;
+    Country country;
 
     private String source = "";
+
+    AddressText(AddressWords words) {
+        this.countries = words.countries();
+        this.places = words.places();
+        this.country = countries.get(0);
+    }
 
     void read(String text) {
         tokens.read(text);
@@ -148,16 +154,24 @@ final class AddressText {
     /** Returns how many tokens from one on make a postcode of some other country; 0 if they make none. */
     int foreignPostcode(int token) {
         int longest = 0;
-        for (long rest = countries.withPostcodeLike(tokens, token); rest != 0; rest &= rest - 1) {
-            Country other = countries.get(Long.numberOfTrailingZeros(rest));
-            longest = Math.max(longest, other.postcodes.match(tokens, token, count));
+        for (int other : countries.withPostcodeLike(tokens, token)) {
+            longest = Math.max(longest, countries.get(other).postcodes.match(tokens, token, count));
         }
         return longest;
     }
 
+    /** Returns whether a postcode may begin with a token: one with a digit, or before one where some country's begin with letters. */
+    boolean mayOpenPostcode(int token) {
+        return tokens.hasDigit(token)
+                || countries.lettersOpenPostcodes()
+                        && tokens.isWord(token)
+                        && token + 1 < count
+                        && tokens.hasDigit(token + 1);
+    }
+
     /** Returns whether a token looks like the first one of some country's postcode. */
     boolean isLikePostcode(int token) {
-        return countries.withPostcodeLike(tokens, token) != 0;
+        return countries.withPostcodeLike(tokens, token).length > 0;
     }
 
     /** Takes every label away again. */

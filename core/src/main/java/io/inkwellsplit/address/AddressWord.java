@@ -1,6 +1,7 @@
 package io.inkwellsplit.address;
 
 import java.util.Map;
+import java.util.Set;
 
 /** What a word may be in the addresses of a country: one bit for each section of the data files. */
 final class AddressWord {
@@ -112,6 +113,9 @@ final class AddressWord {
             Map.entry("number sign", NUMBER_SIGN),
             Map.entry("no number", NO_NUMBER),
             Map.entry("number addition", NUMBER_ADDITION));
+
+    /** Sections that say something of one country alone. */
+    static final Set<String> OF_A_COUNTRY = Set.of("country", "other country", "state");
 
     /** Sections of endings of words. */
     static final Map<String, Integer> ENDINGS = Map.of(

@@ -3,15 +3,20 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.address.Country.State;
 import io.inkwellsplit.data.Format;
 import io.inkwellsplit.data.Format.Column;
-import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.words.OwnWords;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,81 +24,108 @@ import org.jspecify.annotations.Nullable;
  * what the word with that number is there. Immutable.
  */
 final class Countries {
-    /** A country's bit must find room in a {@code long}. */
-    private static final int MOST = 64;
     /** The signs of a token's pattern, two bits each. */
     private static final int PATTERN_LENGTH = 15;
 
+    private static final int[] NONE = {};
+
+    private final List<String> codes;
     private final List<Country> countries;
     private final Map<String, Country> byCode = new HashMap<>();
     private final PhraseTable words;
     private final EndingIndex endings;
     private final boolean[] startsPhrase;
-    private final long[] users;
+    private final int[][] users;
     private final boolean[] states;
-    private final LongTable postcodePatterns;
-    private final long[] letterUsers = new long[LETTERS];
+    private final CountryTable postcodePatterns;
+    private final int[][] letterUsers;
+    private final boolean lettersOpenPostcodes;
 
     /** Letters of the Latin and Greek scripts lie below this. */
     static final int LETTERS = 0x400;
 
     private static final class Shipped {
-        static final Countries COUNTRIES = new Countries();
+        static final Countries COUNTRIES = new Countries(Map.of(), OwnWords.none());
     }
 
     static Countries shipped() {
         return Shipped.COUNTRIES;
     }
 
-    private Countries() {
-        List<String> codes = Format.NONE.distinct("", Column.CODE).readLines(Countries.class, "countries.txt").stream()
-                .map(Line::text)
+    /**
+     * @param own files of the user's, by the code of their country
+     * @param words of the user's, for every country
+     */
+    Countries(Map<String, CountryFile> own, OwnWords words) {
+        Set<String> codes = new LinkedHashSet<>();
+        Format.NONE
+                .distinct("", Column.CODE)
+                .readLines(Countries.class, "countries.txt")
+                .forEach(line -> codes.add(line.text()));
+        codes.addAll(own.keySet());
+        this.codes = List.copyOf(codes);
+        List<CountryFile> files = this.codes.stream()
+                .map(code -> own.containsKey(code) ? own.get(code) : new CountryFile(code))
                 .toList();
-        if (codes.size() > MOST) {
-            throw new IllegalStateException("countries.txt: there is room for " + MOST + " countries");
-        }
-        List<CountryFile> files = codes.stream().map(CountryFile::new).toList();
+        Map<String, Integer> everywhere = CountryFile.own(words);
         Vocabulary vocabulary = new Vocabulary();
         List<Map<Integer, Integer>> meanings =
                 files.stream().map(file -> vocabulary.add(file.words())).toList();
+        Map<Integer, Integer> meaningsEverywhere = vocabulary.add(everywhere);
+        meanings.forEach(
+                known -> meaningsEverywhere.forEach((number, bits) -> known.merge(number, bits, (a, b) -> a | b)));
         int size = vocabulary.size();
-        users = new long[size];
+        BitSet[] usersOfWord = sets(size);
+        BitSet[] usersOfLetter = sets(LETTERS);
         states = new boolean[size];
         startsPhrase = vocabulary.startsPhrase(size);
         List<Country> all = new ArrayList<>();
-        Map<Integer, Long> patterns = new HashMap<>();
-        Map<String, Long> endingUsers = new HashMap<>();
+        Map<Integer, BitSet> patterns = new HashMap<>();
+        Map<String, BitSet> endingUsers = new HashMap<>();
         for (int c = 0; c < files.size(); c++) {
             int[] meaning = new int[size];
-            long bit = 1L << c;
+            int index = c;
             meanings.get(c).forEach((number, bits) -> {
                 meaning[number] = bits;
                 states[number] |= (bits & AddressWord.STATE) != 0;
-                users[number] |= (bits & AddressWord.TELLING) == 0 ? 0 : bit;
+                if ((bits & AddressWord.TELLING) != 0) {
+                    usersOfWord[number].set(index);
+                }
             });
             Country country = new Country(
                     c,
-                    codes.get(c),
+                    this.codes.get(c),
                     files.get(c),
                     meaning,
                     numbered(files.get(c).states()));
             all.add(country);
             for (String form : country.postcodes.spellings()) {
-                patterns.merge(pattern(form), bit, (a, b) -> a | b);
+                patterns.computeIfAbsent(pattern(form), any -> new BitSet()).set(index);
             }
             for (char letter : files.get(c).letters().toCharArray()) {
-                letterUsers[letter] |= bit;
-                letterUsers[Character.toUpperCase(letter)] |= bit;
+                usersOfLetter[letter].set(index);
+                usersOfLetter[Character.toUpperCase(letter)].set(index);
             }
             for (Country.Ending ending : files.get(c).endings()) {
-                endingUsers.merge(ending.letters(), bit, (a, b) -> a | b);
+                endingUsers
+                        .computeIfAbsent(ending.letters(), any -> new BitSet())
+                        .set(index);
             }
         }
+        lettersOpenPostcodes = all.stream()
+                .flatMap(country -> country.postcodes.spellings().stream())
+                .anyMatch(form -> form.matches("@+ .*"));
         countries = List.copyOf(all);
         all.forEach(country -> byCode.put(country.code, country));
-        words = vocabulary.build();
+        this.words = vocabulary.build();
         endings = EndingIndex.of(endingUsers);
-        postcodePatterns = new LongTable(patterns);
+        postcodePatterns = new CountryTable(patterns);
+        users = Arrays.stream(usersOfWord).map(CountryTable::indexes).toArray(int[][]::new);
+        letterUsers = Arrays.stream(usersOfLetter).map(CountryTable::indexes).toArray(int[][]::new);
+    }
+
+    private static BitSet[] sets(int size) {
+        return Stream.generate(BitSet::new).limit(size).toArray(BitSet[]::new);
     }
 
     /** Gives each word of all the countries a number, from 1. */
@@ -172,28 +204,33 @@ final class Countries {
         return pattern;
     }
 
-    /** Returns the countries, a bit each, whose postcodes may start with a token that looks like this one. */
-    long withPostcodeLike(Tokens tokens, int token) {
+    /** Returns the countries, by index, whose postcodes may start with a token that looks like this one. */
+    int[] withPostcodeLike(Tokens tokens, int token) {
         int end = tokens.end(token) - (tokens.isDotted(token) ? 1 : 0);
         int start = tokens.start(token);
         if (end - start > PATTERN_LENGTH || end - start < 2) {
-            return 0;
+            return NONE;
         }
         int pattern = 1;
         for (int i = start; i < end; i++) {
             char c = tokens.charAt(i);
             int sign = Postcodes.isDigit(c) ? 1 : c == '-' ? 3 : Postcodes.isLetter(c) ? 2 : 0;
             if (sign == 0) {
-                return 0;
+                return NONE;
             }
             pattern = pattern << 2 | sign;
         }
         return postcodePatterns.get(pattern);
     }
 
-    /** Returns the countries, a bit each, in whose languages a letter is that is none of a to z. */
-    long usersOfLetter(char letter) {
-        return letter < LETTERS ? letterUsers[letter] : 0;
+    /** Returns whether postcodes of some country begin with a word of letters alone: {@code SLM 1234}. */
+    boolean lettersOpenPostcodes() {
+        return lettersOpenPostcodes;
+    }
+
+    /** Returns the countries in whose languages a letter is that is none of a to z. */
+    int[] usersOfLetter(char letter) {
+        return letter < LETTERS ? letterUsers[letter] : NONE;
     }
 
     int size() {
@@ -205,7 +242,7 @@ final class Countries {
     }
 
     List<String> codes() {
-        return countries.stream().map(country -> country.code).toList();
+        return codes;
     }
 
     /** Returns the country with a code in capitals; null where it has no file. */
@@ -231,13 +268,13 @@ final class Countries {
         return states[word];
     }
 
-    /** Returns the countries, a bit each, for whose addresses a word speaks. */
-    long users(int word) {
+    /** Returns the countries for whose addresses a word speaks. */
+    int[] users(int word) {
         return users[word];
     }
 
-    /** Returns the countries, a bit each, in which a word with such an ending is one of streets or places. */
-    long endingUsers(Tokens tokens, int token) {
+    /** Returns the countries in which a word with such an ending is one of streets or places. */
+    int[] endingUsers(Tokens tokens, int token) {
         return endings.users(tokens, token);
     }
 }

@@ -6,6 +6,7 @@ import io.inkwellsplit.data.Format;
 import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.words.OwnWords;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -79,6 +80,26 @@ final class CountryFile {
         merged.forEach((letters, bits) -> endings.add(new Ending(letters, bits)));
         endings.sort(
                 Comparator.comparingInt((Ending e) -> -e.letters().length()).thenComparing(Ending::letters));
+    }
+
+    /** Reads the file of a country that a user has written. */
+    static CountryFile read(String called, List<Line> lines) {
+        return new CountryFile(COUNTRY.read(called, lines));
+    }
+
+    /** Returns the user's own words, which hold in every country, with what they are. */
+    static Map<String, Integer> own(OwnWords own) {
+        Map<String, Integer> words = new LinkedHashMap<>();
+        AddressWord.SECTIONS.forEach((section, bits) -> {
+            if (!AddressWord.OF_A_COUNTRY.contains(section)) {
+                for (Line line : own.lines(section)) {
+                    for (String spelling : line.fields()) {
+                        words.merge(spelling, bits, (a, b) -> a | b);
+                    }
+                }
+            }
+        });
+        return words;
     }
 
     private static Format words(Format start) {

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 final class CountryForm {
     private static final String KEYS =
             Arrays.stream(AddressPart.values()).map(AddressPart::key).collect(Collectors.joining("|"));
-    private static final String POSTCODES = "[9@*A-Z0-8 -]+(\t[9@*A-Z0-8 -]+)*";
+    private static final String POSTCODES = "[9@* -]+(\t[9@* -]+)*";
     private static final String ALONE = "";
     /** What may stand behind a setting; behind some nothing does. */
     private static final Map<String, Pattern> VALUES = Map.ofEntries(

@@ -29,7 +29,7 @@ final class CountryGuess {
     private static final int TOWN_WORDS = 3;
 
     private final Countries countries;
-    private final Places places = Places.shipped();
+    private final Places places;
     private final double[] points;
     private final double[] gathered;
     private final FirstSight firstSight;
@@ -38,8 +38,9 @@ final class CountryGuess {
     private boolean written;
     private boolean atFirstSight;
 
-    CountryGuess(Countries countries) {
-        this.countries = countries;
+    CountryGuess(AddressWords words) {
+        this.countries = words.countries();
+        this.places = words.places();
         this.points = new double[countries.size()];
         this.firstSight = new FirstSight(countries);
         this.writtenCountry = new WrittenCountry(countries, places);
@@ -97,18 +98,18 @@ final class CountryGuess {
         Tokens tokens = text.tokens;
         boolean any = false;
         for (int i = 0; i < text.count; i++) {
-            if (!tokens.hasDigit(i) || text.isMark(i - 1, '/') || text.isMark(i - 1, '#')) {
+            if (!text.mayOpenPostcode(i) || text.isMark(i - 1, '/') || text.isMark(i - 1, '#')) {
                 continue;
             }
             shortPostcode(text, i);
-            long like = countries.withPostcodeLike(tokens, i);
-            double share = 1 + 4.0 / Math.max(1, Long.bitCount(like));
-            for (long rest = like; rest != 0; rest &= rest - 1) {
+            int[] like = countries.withPostcodeLike(tokens, i);
+            double share = 1 + 4.0 / Math.max(1, like.length);
+            for (int c : like) {
                 if (!any) {
                     Arrays.fill(gathered, 0);
                     any = true;
                 }
-                Country country = countries.get(Long.numberOfTrailingZeros(rest));
+                Country country = countries.get(c);
                 int length = country.postcodes.match(tokens, i, text.count);
                 // Three digits are a postcode where something else points to the country, and a house's number
                 // elsewhere.
@@ -169,10 +170,9 @@ final class CountryGuess {
         Arrays.fill(gathered, 0);
         String source = text.source();
         for (int i = 0; i < source.length(); i++) {
-            long users = countries.usersOfLetter(source.charAt(i));
-            double share = users == 0 ? 0 : 0.1 + 0.6 / Long.bitCount(users);
-            for (long rest = users; rest != 0; rest &= rest - 1) {
-                gathered[Long.numberOfTrailingZeros(rest)] += share;
+            int[] users = countries.usersOfLetter(source.charAt(i));
+            for (int c : users) {
+                gathered[c] += 0.1 + 0.6 / users.length;
             }
         }
         for (int c = 0; c < points.length; c++) {
@@ -309,13 +309,9 @@ final class CountryGuess {
     }
 
     /** The fewer countries know a word, the more it says. */
-    private void speak(long users, double weight) {
-        if (users == 0) {
-            return;
-        }
-        double share = weight * (0.4 + 1.6 / Long.bitCount(users));
-        for (long rest = users; rest != 0; rest &= rest - 1) {
-            points[Long.numberOfTrailingZeros(rest)] += share;
+    private void speak(int[] users, double weight) {
+        for (int c : users) {
+            points[c] += weight * (0.4 + 1.6 / users.length);
         }
     }
 }

@@ -28,6 +28,9 @@ final class CountryPlaces {
                 .toList();
     }
 
+    /** Where the region stands in a line of the user's. */
+    static final int OWN_STATE = 2;
+
     /** How many bits the number of a line may need. */
     private static final int LINE_BITS = 20;
 
@@ -106,6 +109,29 @@ final class CountryPlaces {
             if (state == null) {
                 throw line.refuse("the state " + fields[1] + " is not in the country's file");
             }
+            int place = number(name);
+            states.set(place, states.get(place) | 1L << state);
+            if (fields.length > 2) {
+                postcodes(fields[2]);
+                lines.add(new Entry(name, place, state));
+            }
+        }
+
+        /** Adds a town of the user's; without a region it may be in any of them. */
+        void addOwn(Line line) {
+            String[] fields = line.fields();
+            if (states.size() == 1) {
+                spellings(fields[0]).forEach(spelling -> names.merge(spelling, 1, 0));
+            } else {
+                int place = number(fields[0]);
+                Integer state = fields.length > OWN_STATE ? stateNumbers.get(fields[OWN_STATE]) : null;
+                long in = state == null ? -1L : 1L << state;
+                states.set(place, states.get(place) | in);
+            }
+        }
+
+        /** Returns the number of a place, a new one if it has none yet. */
+        private int number(String name) {
             int place = names.get(name);
             if (place == PhraseTable.NONE) {
                 place = states.size();
@@ -114,11 +140,7 @@ final class CountryPlaces {
                 }
                 states.add(0L);
             }
-            states.set(place, states.get(place) | 1L << state);
-            if (fields.length > 2) {
-                postcodes(fields[2]);
-                lines.add(new Entry(name, place, state));
-            }
+            return place;
         }
 
         /** A name with its hyphens and with blanks in their place, and with its first word in short. */

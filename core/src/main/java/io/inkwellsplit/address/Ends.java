@@ -91,7 +91,7 @@ final class Ends {
             return 0;
         }
         String code = names.code(text.tokens, at, length);
-        boolean known = Countries.shipped().withCode(code).isPresent();
+        boolean known = text.countries.withCode(code).isPresent();
         boolean region = text.lengthOf(at, AddressWord.STATE | AddressWord.COUNTY) >= length
                 || Regions.longestBefore(text.country.code, text.tokens, end) > length
                 || endsTown(text, at, end)
@@ -111,8 +111,7 @@ final class Ends {
     /** {@code Fiesco CR} is in the province of Cremona; behind a number of its own a code is rather a country's. */
     private static boolean isStateElsewhere(AddressText text, int at) {
         int before = text.isComma(at - 1) ? at - 2 : at - 1;
-        return (before < 0 || !text.tokens.hasDigit(before))
-                && Countries.shipped().isState(text.words[at]);
+        return (before < 0 || !text.tokens.hasDigit(before)) && text.countries.isState(text.words[at]);
     }
 
     private static boolean standsTwice(AddressText text, int from, int end) {
@@ -152,7 +151,7 @@ final class Ends {
         int bestRank = 0;
         Postcode bestKind = Postcode.NONE;
         for (int i = country.postcodeBeforeCity ? 0 : 1; i < text.count; i++) {
-            if (!text.isFree(i) || !text.tokens.hasDigit(i) || text.isMark(i - 1, '#')) {
+            if (!text.isFree(i) || !text.mayOpenPostcode(i) || text.isMark(i - 1, '#')) {
                 continue;
             }
             int length = country.postcodes.match(text.tokens, i, text.count);
@@ -182,7 +181,7 @@ final class Ends {
     /** The country is certain and the postcode has another one's form: it is a postcode all the same. */
     private void foreign(AddressText text) {
         for (int i = text.count - 1; i > 0; i--) {
-            int length = text.isFree(i) && text.tokens.hasDigit(i) ? text.foreignPostcode(i) : 0;
+            int length = text.isFree(i) && text.mayOpenPostcode(i) ? text.foreignPostcode(i) : 0;
             boolean inPlace = text.nextFree(i + length) == text.count || text.isComma(i - 1);
             if (length > 0 && inPlace && isDistinct(text, i, i + length) && !text.isFreeWord(i + length)) {
                 postcode = Postcode.FOREIGN;

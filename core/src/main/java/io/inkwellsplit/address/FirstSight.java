@@ -74,8 +74,7 @@ final class FirstSight {
             return NONE;
         }
         int from = two ? last - 1 : last;
-        for (long rest = countries.withPostcodeLike(tokens, from); rest != 0; rest &= rest - 1) {
-            int c = Long.numberOfTrailingZeros(rest);
+        for (int c : countries.withPostcodeLike(tokens, from)) {
             if (countries.get(c).postcodes.match(tokens, from, last + 1) == last + 1 - from) {
                 // Written together, a code may be one of two countries.
                 if (found != NONE) {
@@ -110,7 +109,7 @@ final class FirstSight {
         if (number == 0) {
             return true;
         }
-        CountryPlaces places = Places.shipped().of(country);
+        CountryPlaces places = text.places.of(country);
         if (!places.knowsPostcodes()) {
             return true;
         }

@@ -1,8 +1,11 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.data.Gazetteer;
+import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
@@ -13,13 +16,19 @@ import java.util.concurrent.atomic.AtomicReferenceArray;
  */
 final class Places {
     private final AtomicReferenceArray<CountryPlaces> countries;
+    private final Map<String, List<Line>> own;
 
-    private Places(int size) {
-        countries = new AtomicReferenceArray<>(size);
+    /**
+     * @param size how many countries there are
+     * @param own lines of the user's, by the code of their country
+     */
+    Places(int size, Map<String, List<Line>> own) {
+        this.countries = new AtomicReferenceArray<>(size);
+        this.own = own;
     }
 
     private static final class Shipped {
-        static final Places PLACES = new Places(Countries.shipped().size());
+        static final Places PLACES = new Places(Countries.shipped().size(), Map.of());
     }
 
     static Places shipped() {
@@ -35,9 +44,10 @@ final class Places {
         return known;
     }
 
-    private static CountryPlaces load(Country country) {
+    private CountryPlaces load(Country country) {
         CountryPlaces.Builder builder = new CountryPlaces.Builder(country);
         Gazetteer.lines(country.code).forEach(builder::add);
+        own.getOrDefault(country.code, List.of()).forEach(builder::addOwn);
         return builder.build();
     }
 

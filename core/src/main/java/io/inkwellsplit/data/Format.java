@@ -73,6 +73,11 @@ public final class Format {
         return with(name, new Section(true, true, List.of(columns)));
     }
 
+    /** Adds a section that may be there, in which no line stands twice. */
+    public Format distinctIfThere(String name, Column... columns) {
+        return with(name, new Section(false, true, List.of(columns)));
+    }
+
     private Format with(String name, Section section) {
         Map<String, Section> more = new LinkedHashMap<>(sections);
         if (more.put(name, section) != null) {

@@ -16,7 +16,7 @@ import java.util.Set;
 
 /** Shows the training program what is weighed: the candidates of a value with their parts and features. */
 public final class NameLearning {
-    private final NameReader reader = NameSplitter.newReader();
+    private final NameReader reader = new NameReader(NameWords.shipped(), NameModel.shipped());
     private final NameScorer scorer = new NameScorer();
     private final Tally tally = new Tally(new double[NameFeature.values().length], Recording.SUM_AND_FEATURES);
     private final ReadingBuilder<NamePart> builder = new ReadingBuilder<>(NamePart.values());

@@ -94,7 +94,7 @@ final class NameReader {
         text.read(source, words);
         text.inLightOf(evidence);
         candidates.clear();
-        if (text.tokens.isTooLong() || Nothing.is(text.tokens)) {
+        if (text.tokens.isTooLong() || words.isNothing(text.tokens)) {
             return false;
         }
         peel();

@@ -3,6 +3,8 @@ package io.inkwellsplit.name;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
+import io.inkwellsplit.weigh.ThreadReaders;
+import io.inkwellsplit.words.OwnWords;
 import java.util.List;
 import java.util.Objects;
 
@@ -17,18 +19,21 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
     private static final double DEFAULT_DOUBT_BELOW = 0.98;
 
     private final double doubtBelow;
+    private final NameWords words;
     private final NameEvidence evidence;
 
-    private NameSplitter(double doubtBelow, NameEvidence evidence) {
+    private NameSplitter(double doubtBelow, NameWords words, NameEvidence evidence) {
         this.doubtBelow = doubtBelow;
+        this.words = words;
         this.evidence = evidence;
     }
 
-    /** One for each thread and all splitters: its buffers belong to none of them, and so hold none of them back. */
-    private static final ThreadLocal<NameReader> READERS = ThreadLocal.withInitial(NameSplitter::newReader);
+    private static final ThreadReaders<NameWords, NameReader> READERS =
+            new ThreadReaders<>(words -> new NameReader(words, NameModel.shipped()));
 
     private static final class Standard {
-        static final NameSplitter SPLITTER = new NameSplitter(DEFAULT_DOUBT_BELOW, NameEvidence.NONE);
+        static final NameSplitter SPLITTER =
+                new NameSplitter(DEFAULT_DOUBT_BELOW, NameWords.shipped(), NameEvidence.NONE);
     }
 
     /** Returns the splitter with the shipped data and the standard settings. */
@@ -46,31 +51,37 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
         if (!(confidence >= 0 && confidence <= 1)) {
             throw new IllegalArgumentException("doubtBelow: " + confidence + " is not from 0 to 1");
         }
-        return new NameSplitter(confidence, evidence);
+        return new NameSplitter(confidence, words, evidence);
+    }
+
+    /**
+     * Returns a splitter that knows words of the user's as well: titles, trade words, given and family names and so on.
+     * They add to those it knows already.
+     *
+     * @throws IllegalArgumentException if a name among them has several words
+     */
+    public NameSplitter withWords(OwnWords own) {
+        return new NameSplitter(doubtBelow, words.with(own), evidence);
     }
 
     @Override
     public void gather(String text, NameEvidence columnEvidence) {
-        READERS.get().gather(Objects.requireNonNull(text, "text"), columnEvidence);
+        READERS.of(words).gather(Objects.requireNonNull(text, "text"), columnEvidence);
     }
 
     @Override
     public NameSplitter inLightOf(NameEvidence columnEvidence) {
-        return new NameSplitter(doubtBelow, columnEvidence);
-    }
-
-    static NameReader newReader() {
-        return new NameReader(NameWords.shipped(), NameModel.shipped());
+        return new NameSplitter(doubtBelow, words, columnEvidence);
     }
 
     @Override
     public Reading<NamePart> split(String text) {
-        return READERS.get().read(Objects.requireNonNull(text, "text"), evidence, doubtBelow);
+        return READERS.of(words).read(Objects.requireNonNull(text, "text"), evidence, doubtBelow);
     }
 
     @Override
     public List<Alternative<NamePart>> alternatives(String text) {
-        return READERS.get().alternatives(Objects.requireNonNull(text, "text"), evidence);
+        return READERS.of(words).alternatives(Objects.requireNonNull(text, "text"), evidence);
     }
 
     @Override

@@ -4,10 +4,15 @@ import io.inkwellsplit.data.Format;
 import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.weigh.Nothing;
+import io.inkwellsplit.words.OwnWords;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 
 /** The vocabulary of names: the lexicon, the classes of words and the phrases of the layers. Immutable. */
 final class NameWords {
@@ -35,11 +40,15 @@ final class NameWords {
     private final PhraseTable words;
     private final PhraseTable layers;
     private final Keywords keywords;
+    private final Nothing nothing;
+    private final OwnWords own;
 
-    private NameWords(PhraseTable words, PhraseTable layers, Keywords keywords) {
+    private NameWords(PhraseTable words, Layers layers, Nothing nothing, OwnWords own) {
         this.words = words;
-        this.layers = layers;
-        this.keywords = keywords;
+        this.layers = layers.table;
+        this.keywords = layers.keywords;
+        this.nothing = nothing;
+        this.own = own;
     }
 
     /** The shipped vocabulary, loaded when it is first asked for. */
@@ -81,11 +90,63 @@ final class NameWords {
         }
         WORDS.read(NameWords.class, "words.txt").forEach((section, lines) -> classes(words, section, lines));
 
+        return finish(words, Nothing.shipped(), OwnWords.none());
+    }
+
+    /**
+     * Returns this vocabulary and the user's own words.
+     *
+     * @throws IllegalArgumentException if a name has several words
+     */
+    NameWords with(OwnWords more) {
+        PhraseTable.Builder table = words.more();
+        CLASSES.keySet().forEach(section -> classes(table, section, more.lines(section)));
+        Set<String> given = names(more, "given");
+        Set<String> family = names(more, "family");
+        for (String name : union(given, family)) {
+            int info = table.get(name);
+            table.put(name, WordInfo.asOwn(info, given.contains(name), family.contains(name)));
+        }
+        return finish(table, nothing.with(more), own.and(more));
+    }
+
+    private static Set<String> union(Set<String> some, Set<String> others) {
+        Set<String> all = new LinkedHashSet<>(some);
+        all.addAll(others);
+        return all;
+    }
+
+    private static Set<String> names(OwnWords more, String section) {
+        Set<String> names = new LinkedHashSet<>();
+        Tokens tokens = new Tokens();
+        for (Line line : more.lines(section)) {
+            tokens.read(line.text());
+            if (tokens.count() != 1 || !tokens.isWord(0)) {
+                throw new IllegalArgumentException(line.refuse("\"" + line.text() + "\" in [" + section
+                                + "] is not one word; names stand there a word a line")
+                        .getMessage());
+            }
+            names.add(line.text());
+        }
+        return names;
+    }
+
+    private static NameWords finish(PhraseTable.Builder words, Nothing nothing, OwnWords own) {
+        Layers layers = layers(words, own);
+        return new NameWords(words.build(), layers, nothing, own);
+    }
+
+    /** The phrases of the layers, and the keywords among them that may be misspelt. */
+    private record Layers(PhraseTable table, Keywords keywords) {}
+
+    private static Layers layers(PhraseTable.Builder words, OwnWords own) {
         PhraseTable.Builder layers = new PhraseTable.Builder(600);
         List<String> keywords = new ArrayList<>();
         Map<String, List<Line>> sections = LAYERS.read(NameWords.class, "layers.txt");
         for (Layer layer : Layer.values()) {
-            for (Line line : sections.getOrDefault(layer.section(), List.of())) {
+            List<Line> lines = new ArrayList<>(sections.getOrDefault(layer.section(), List.of()));
+            lines.addAll(own.lines(layer.section()));
+            for (Line line : lines) {
                 layers.merge(line.text(), layer.bit(), 0);
                 words.mergeFirstWord(line.text(), WordInfo.LAYER);
                 for (String word : line.text().split("[ -]")) {
@@ -96,7 +157,7 @@ final class NameWords {
                 }
             }
         }
-        return new NameWords(words.build(), layers.build(), new Keywords(keywords));
+        return new Layers(layers.build(), new Keywords(keywords));
     }
 
     private static int tag(Line line, char tag) {
@@ -121,6 +182,11 @@ final class NameWords {
     /** Returns what is known of a word, by its hash; 0 where nothing is. */
     int info(long hash) {
         return words.get(hash);
+    }
+
+    /** Returns whether the tokens of a value are nothing to read. */
+    boolean isNothing(Tokens tokens) {
+        return nothing.is(tokens);
     }
 
     PhraseTable words() {

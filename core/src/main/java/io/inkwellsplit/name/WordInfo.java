@@ -10,6 +10,10 @@ final class WordInfo {
     /** Natural-log units of frequency from one digit to the next; the lexicon is built with the same step. */
     private static final double STEP = 0.8;
 
+    private static final int MOST = 15;
+    /** The digit of a name that a user lists. */
+    private static final int OWN = 9;
+
     /** Any frequency as a family name. */
     static final int FAMILY = 0xf0;
 
@@ -48,6 +52,14 @@ final class WordInfo {
 
     static int frequencies(int given, int family) {
         return given | family << 4;
+    }
+
+    /** Returns what is known of a word that a user says is a given name, a family name or both: at least as often as the other. */
+    static int asOwn(int info, boolean given, boolean family) {
+        int asGiven = info & 0xf;
+        int asFamily = info >> 4 & 0xf;
+        int often = Math.min(MOST, Math.max(OWN, 2 + Math.max(asGiven, asFamily)));
+        return info & ~0xff | frequencies(given ? often : asGiven, family ? often : asFamily);
     }
 
     static boolean isListed(int info) {

@@ -1,6 +1,7 @@
 package io.inkwellsplit.text;
 
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Words and phrases with one number each, looked up by hash without making garbage.
@@ -28,12 +29,16 @@ public final class PhraseTable {
 
     private PhraseTable(Builder builder) {
         slots = builder.slots;
-        starts = bits(builder.firsts, builder.used);
-        ends = bits(builder.lasts, builder.used);
+        starts = bits(builder.firsts, builder.startBits());
+        ends = bits(builder.lasts, builder.endBits());
     }
 
-    private static long[] bits(LongList words, int used) {
-        long[] bits = new long[Math.max(1, Integer.highestOneBit(used) * BITS_A_WORD / Long.SIZE)];
+    /** Returns a builder that starts with what stands here, and leaves this table as it is. */
+    public Builder more() {
+        return new Builder(this);
+    }
+
+    private static long[] bits(LongList words, long[] bits) {
         for (int i = 0; i < words.count; i++) {
             bits[(int) (words.all[i] >>> 20) & bits.length - 1] |= 1L << (words.all[i] >>> 50);
         }
@@ -141,8 +146,31 @@ public final class PhraseTable {
         /** Of the phrase added last. */
         private long last;
 
+        private final @Nullable PhraseTable base;
+
+        private Builder(PhraseTable base) {
+            this.base = base;
+            slots = base.slots.clone();
+            for (int i = 0; i < slots.length; i += 2) {
+                used += slots[i] == 0 ? 0 : 1;
+            }
+        }
+
+        private long[] startBits() {
+            return base == null ? newBits() : base.starts.clone();
+        }
+
+        private long[] endBits() {
+            return base == null ? newBits() : base.ends.clone();
+        }
+
+        private long[] newBits() {
+            return new long[Math.max(1, Integer.highestOneBit(used) * BITS_A_WORD / Long.SIZE)];
+        }
+
         /** @param expected about how many words will be added */
         public Builder(int expected) {
+            base = null;
             int size = Integer.highestOneBit(Math.max(8, expected * 2 - 1)) * 2;
             slots = new long[size * 2];
         }

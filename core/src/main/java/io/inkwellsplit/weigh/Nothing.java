@@ -11,15 +11,18 @@ import io.inkwellsplit.reading.SourcePlaces;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.words.OwnWords;
 import java.util.Set;
 
-/** Tells values that hold nothing: no word or number at all, or just a word for nothing, such as {@code N/A}. */
+/** Tells values that hold nothing: no word or number at all, or just a word for nothing, such as {@code N/A}. Immutable. */
 public final class Nothing {
-    private static final class Shipped {
-        static final PhraseTable WORDS = load();
-    }
+    private static final Nothing SHIPPED = new Nothing(load());
 
-    private Nothing() {}
+    private final PhraseTable words;
+
+    private Nothing(PhraseTable words) {
+        this.words = words;
+    }
 
     private static PhraseTable load() {
         PhraseTable.Builder words = new PhraseTable.Builder(100);
@@ -31,13 +34,25 @@ public final class Nothing {
         return words.build();
     }
 
+    /** Returns the shipped words for nothing. */
+    public static Nothing shipped() {
+        return SHIPPED;
+    }
+
+    /** Returns these and the user's own. */
+    public Nothing with(OwnWords own) {
+        PhraseTable.Builder more = words.more();
+        own.lines("nothing").forEach(line -> more.put(line.text(), 1));
+        return new Nothing(more.build());
+    }
+
     /** Returns whether the tokens of a value are nothing to read. */
-    public static boolean is(Tokens tokens) {
+    public boolean is(Tokens tokens) {
         int first = next(tokens, 0);
         if (first == tokens.count()) {
             return !tokens.isTooLong();
         }
-        int length = Shipped.WORDS.longest(tokens, first, tokens.count());
+        int length = words.longest(tokens, first, tokens.count());
         return length > 0 && next(tokens, first + length) == tokens.count();
     }
 

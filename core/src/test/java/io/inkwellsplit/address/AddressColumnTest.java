@@ -85,7 +85,7 @@ class AddressColumnTest {
             column.add(i + " Main St, " + town(i) + ", OH 43001");
         }
         AddressEvidence evidence = gathered(column);
-        AddressText text = new AddressText();
+        AddressText text = new AddressText(AddressWords.shipped());
         int seen = 0;
         for (int i = 0; i < 1000; i++) {
             text.read(town(i + 1_000_000));

@@ -7,6 +7,7 @@ import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.SplitStep;
+import io.inkwellsplit.table.step.Splitters;
 import io.inkwellsplit.table.step.Subject;
 import io.inkwellsplit.table.survey.Survey;
 import java.io.IOException;
@@ -42,7 +43,7 @@ final class Register {
         SplitStep.Builder split = SplitStep.builder()
                 .name("Patron")
                 .address("Address")
-                .doubtBelow(1)
+                .splitters(Splitters.standard().doubtBelow(1))
                 .watch(watch)
                 .watch(sheet);
         for (Path file : corrections) {

@@ -15,8 +15,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 
 /** Tells how one value was read: its parts, the other ways in which it was weighed, and what decided. */
@@ -34,22 +32,22 @@ public final class Explanation {
     /**
      * Explains a value by itself.
      *
-     * @param country that of an address which names none, by its code or a name
-     * @throws io.inkwellsplit.table.TableException if addresses of that country are not read
+     * @param splitters how it is read
      */
-    public static Explanation of(Subject subject, String value, Optional<String> country) {
-        return new Explanation(subject.reader(OptionalDouble.empty(), country.map(SplitStep::countryCode)), value);
+    public static Explanation of(Subject subject, String value, Splitters splitters) {
+        return new Explanation(subject.reader(splitters), value);
     }
 
     /**
      * Explains the value of a row, in the light of its column.
      *
      * @param row its number among the rows, from 1
+     * @param splitters how it is read
      * @throws io.inkwellsplit.table.TableException if there is no such row or column
      */
-    public static Explanation of(RowSource source, Subject subject, String column, long row, Optional<String> country) {
+    public static Explanation of(RowSource source, Subject subject, String column, long row, Splitters splitters) {
         int index = Columns.find(source.header(), column);
-        ColumnReader reader = subject.reader(OptionalDouble.empty(), country.map(SplitStep::countryCode));
+        ColumnReader reader = subject.reader(splitters);
         String value = "";
         boolean found = false;
         for (Iterator<Row> rows = source.rows(); rows.hasNext(); ) {

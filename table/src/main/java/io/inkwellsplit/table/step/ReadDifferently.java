@@ -10,8 +10,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -29,9 +27,9 @@ public final class ReadDifferently {
 
     /** Looks at both columns, as they were and as they are. */
     public ReadDifferently(Subject subject, Iterable<String> valuesBefore, Iterable<String> valuesNow) {
-        before = subject.reader(OptionalDouble.empty(), Optional.empty());
+        before = subject.reader(Splitters.standard());
         valuesBefore.forEach(before::observe);
-        now = subject.reader(OptionalDouble.empty(), Optional.empty());
+        now = subject.reader(Splitters.standard());
         valuesNow.forEach(now::observe);
     }
 

@@ -2,6 +2,8 @@ package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.function.Supplier;
 
 /** Turns the refusal of a setting by the core into a sentence for the user. */
@@ -21,6 +23,10 @@ final class Settings {
         String message = String.valueOf(e.getMessage());
         boolean ends = message.endsWith("?") || message.endsWith(".");
         return new TableException(Problem.SETTING, message + (ends ? "" : "."), e);
+    }
+
+    static TableException unreadable(String what, Path file, IOException why) {
+        return new TableException(Problem.INPUT, "There is no " + what + " " + file + ", or it cannot be read.", why);
     }
 
     static TableException refuse(String sentence) {

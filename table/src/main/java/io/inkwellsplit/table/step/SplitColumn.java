@@ -13,8 +13,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.Supplier;
 
@@ -52,8 +50,7 @@ public final class SplitColumn {
             List<String> keys,
             PartTitles vocabulary,
             Checks checks,
-            OptionalDouble doubtBelow,
-            Optional<String> country,
+            Splitters splitters,
             AddressStandard standard,
             Corrections corrections,
             List<ReadingWatch> watches,
@@ -64,7 +61,7 @@ public final class SplitColumn {
         this.source = source;
         this.subject = subject;
         this.cells = new PartCells(subject, keys, vocabulary, checks, standard);
-        this.newReader = () -> subject.reader(doubtBelow, country);
+        this.newReader = () -> subject.reader(splitters);
         this.reader = newReader.get();
         this.corrections = subject.corrections(corrections, source);
         if (!this.corrections.isEmpty()) {

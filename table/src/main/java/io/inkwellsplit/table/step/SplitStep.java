@@ -1,9 +1,7 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.address.AddressStandard.Rule;
-import io.inkwellsplit.address.CountryLayout;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -15,8 +13,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 
 /**
@@ -34,8 +30,7 @@ public final class SplitStep implements Step {
     private final List<String> parts;
     private final Checks checks;
     private final Learning learning;
-    private final OptionalDouble doubtBelow;
-    private final Optional<String> country;
+    private final Splitters splitters;
     private final AddressStandard standard;
     private final Corrections corrections;
     private final List<ReadingWatch> watches;
@@ -46,8 +41,7 @@ public final class SplitStep implements Step {
         this.parts = List.copyOf(builder.parts);
         this.checks = builder.checks;
         this.learning = builder.learning;
-        this.doubtBelow = builder.doubtBelow;
-        this.country = builder.country;
+        this.splitters = builder.splitters;
         this.standard = builder.standard;
         this.corrections = builder.corrections;
         this.watches = List.copyOf(builder.watches);
@@ -78,8 +72,7 @@ public final class SplitStep implements Step {
         private List<String> parts = List.of();
         private Checks checks = Checks.SHOW;
         private Learning learning = Learning.FROM_COLUMN;
-        private OptionalDouble doubtBelow = OptionalDouble.empty();
-        private Optional<String> country = Optional.empty();
+        private Splitters splitters = Splitters.standard();
         private AddressStandard standard = AddressStandard.asWritten();
         private Corrections corrections = Corrections.none();
         private final List<ReadingWatch> watches = new ArrayList<>();
@@ -126,14 +119,9 @@ public final class SplitStep implements Step {
             return this;
         }
 
-        /**
-         * Sets the country in which addresses are that do not say otherwise; found from each address if not set.
-         *
-         * @param codeOrName two letters of ISO 3166-1, or a name
-         * @throws TableException if addresses of that country are not read
-         */
-        public Builder country(String codeOrName) {
-            country = Optional.of(countryCode(codeOrName));
+        /** Sets how values are read; with the shipped data and the standard settings if not set. */
+        public Builder splitters(Splitters wanted) {
+            splitters = wanted;
             return this;
         }
 
@@ -178,17 +166,6 @@ public final class SplitStep implements Step {
             return this;
         }
 
-        /** Sets the confidence, 0 to 1, below which a row is doubtful; each splitter's own standard if not set. */
-        public Builder doubtBelow(double confidence) {
-            if (!(confidence >= 0 && confidence <= 1)) {
-                throw new TableException(
-                        Problem.SETTING,
-                        "A confidence of " + confidence + " cannot be asked for: it goes from 0 to 1.");
-            }
-            doubtBelow = OptionalDouble.of(confidence);
-            return this;
-        }
-
         /** @throws TableException if no column is to be split */
         public SplitStep build() {
             if (wanted.isEmpty()) {
@@ -220,8 +197,7 @@ public final class SplitStep implements Step {
                         parts,
                         titles,
                         checks,
-                        doubtBelow,
-                        country,
+                        splitters,
                         standard,
                         corrections,
                         watches,
@@ -229,15 +205,6 @@ public final class SplitStep implements Step {
             }
         }
         return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections);
-    }
-
-    /** Returns the code of a country whose addresses are read. */
-    static String countryCode(String codeOrName) {
-        return CountryLayout.codeOf(codeOrName)
-                .orElseThrow(() -> new TableException(
-                        Problem.SETTING,
-                        "Addresses of the country \"" + codeOrName + "\" are not read. Give a name or one of "
-                                + String.join(", ", AddressSplitter.countries()) + "."));
     }
 
     private void checkParts() {

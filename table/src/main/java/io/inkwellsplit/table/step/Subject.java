@@ -1,16 +1,12 @@
 package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NamePart;
-import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.table.correct.ColumnCorrections;
 import io.inkwellsplit.table.correct.Corrections;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** What a column holds, and so how its values are read and which parts they have. */
 public enum Subject {
@@ -57,14 +53,7 @@ public enum Subject {
         return this == NAME ? all.forNames(title) : all.forAddresses(title);
     }
 
-    ColumnReader reader(OptionalDouble doubtBelow, Optional<String> country) {
-        if (this == NAME) {
-            NameSplitter names = NameSplitter.standard();
-            return new NameColumnReader(doubtBelow.isPresent() ? names.doubtBelow(doubtBelow.getAsDouble()) : names);
-        }
-        AddressSplitter addresses =
-                country.map(AddressSplitter.standard()::country).orElse(AddressSplitter.standard());
-        return new AddressColumnReader(
-                doubtBelow.isPresent() ? addresses.doubtBelow(doubtBelow.getAsDouble()) : addresses);
+    ColumnReader reader(Splitters splitters) {
+        return this == NAME ? new NameColumnReader(splitters.names()) : new AddressColumnReader(splitters.addresses());
     }
 }

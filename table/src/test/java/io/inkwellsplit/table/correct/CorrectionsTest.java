@@ -21,6 +21,7 @@ import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.SplitStep;
+import io.inkwellsplit.table.step.Splitters;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -163,7 +164,13 @@ class CorrectionsTest {
         Files.writeString(list, "Patron\nMARLOW JAMES\nJAMES MARLOW\nBRANDT INES\nMARLOW JAMES\nInes Okonedo\n");
         ReviewSheet sheet = new ReviewSheet();
         Path review = folder.resolve("review.csv");
-        split(list, SplitStep.builder().name("Patron").doubtBelow(1).watch(sheet), "one.csv");
+        split(
+                list,
+                SplitStep.builder()
+                        .name("Patron")
+                        .splitters(Splitters.standard().doubtBelow(1))
+                        .watch(sheet),
+                "one.csv");
         try (CsvOutput out = CsvOutput.create(review, io.inkwellsplit.table.csv.Dialect.STANDARD, WhenThere.REFUSE)) {
             sheet.writeTo(out);
         }

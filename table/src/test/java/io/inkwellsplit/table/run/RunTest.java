@@ -19,6 +19,7 @@ import io.inkwellsplit.table.step.PartTitles;
 import io.inkwellsplit.table.step.SplitStep;
 import io.inkwellsplit.table.step.SplitStep.Checks;
 import io.inkwellsplit.table.step.SplitStep.Learning;
+import io.inkwellsplit.table.step.Splitters;
 import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -186,7 +187,7 @@ class RunTest {
         refused(AssembleStep.builder().pattern("X", "{Patrn}").build(), "did you mean {Patron}?");
         refused(AssembleStep.builder().pattern("Patron", "{No}").build(), "There is a column \"Patron\" already");
         assertThatThrownBy(() -> SplitStep.builder().build()).hasMessageContaining("No column was named");
-        assertThatThrownBy(() -> SplitStep.builder().doubtBelow(2)).hasMessageContaining("from 0 to 1");
+        assertThatThrownBy(() -> Splitters.standard().doubtBelow(2)).hasMessageContaining("from 0 to 1");
         assertThatThrownBy(() -> AssembleStep.builder().build()).hasMessageContaining("No pattern");
         Rows twice = new Rows(List.of("a", "a"), List.of());
         assertThatThrownBy(() ->
