@@ -5,10 +5,11 @@ module io.inkwellsplit.cli {
     requires static transitive org.jspecify;
     requires com.fasterxml.jackson.databind;
     requires info.picocli;
-    requires org.snakeyaml.engine.v2;
     requires me.tongfei.progressbar;
 
-    opens io.inkwellsplit.cli to
+    opens io.inkwellsplit.cli.command to
             com.fasterxml.jackson.databind,
+            info.picocli;
+    opens io.inkwellsplit.cli.option to
             info.picocli;
 }

@@ -3,6 +3,8 @@ module io.inkwellsplit.table {
     requires transitive io.inkwellsplit.core;
     requires static transitive org.jspecify;
     requires com.fasterxml.jackson.core;
+    requires com.fasterxml.jackson.databind;
+    requires org.snakeyaml.engine.v2;
     requires com.googlecode.ezvcard;
     requires re2j;
     requires de.siegmar.fastcsv;
@@ -14,6 +16,9 @@ module io.inkwellsplit.table {
     exports io.inkwellsplit.table.correct;
     exports io.inkwellsplit.table.csv;
     exports io.inkwellsplit.table.file;
+    exports io.inkwellsplit.table.format;
+    exports io.inkwellsplit.table.job;
+    exports io.inkwellsplit.table.kind;
     exports io.inkwellsplit.table.run;
     exports io.inkwellsplit.table.sort;
     exports io.inkwellsplit.table.step;

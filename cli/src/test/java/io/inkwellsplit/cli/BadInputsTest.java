@@ -104,7 +104,7 @@ class BadInputsTest {
         while (word.find()) {
             words.add(word.group(1) != null ? word.group(1) : word.group(2));
         }
-        int code = Main.run(to, to, words.toArray(String[]::new));
+        int code = Inkwell.run(to, words.toArray(String[]::new));
         to.flush();
         assertThat(code).as(said.toString()).isEqualTo(bad.code);
         assertThat(said.toString()).contains(bad.sentence).doesNotContain("Exception", "12 Main St", "Brandt,");

@@ -3,6 +3,7 @@ package io.inkwellsplit.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.inkwellsplit.cli.Inkwell.Result;
+import io.inkwellsplit.cli.command.ExitCodes;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -269,15 +270,15 @@ class CommandLineTest {
             split patrons.csv --nmae Patron                     | 2 | Unknown options: '--nmae'
             assemble patrons.csv --make X={Patrn}               | 2 | did you mean {Patron}?
             assemble patrons.csv --make X={Patron               | 2 | at character 1
-            assemble patrons.csv --make {Patron}                | 2 | --make takes a title
+            assemble patrons.csv --make {Patron}                | 2 | make takes a title
             assemble patrons.csv                                | 2 | Say what to make
             assemble patrons.csv --ready fulll                  | 2 | did you mean full?
             assemble patrons.csv --ready full                   | 2 | split first
-            assemble patrons.csv --style long                   | 2 | --style needs a language
+            assemble patrons.csv --style long                   | 2 | A style needs a language
             assemble patrons.csv --style lnog --locale en       | 2 | "lnog" is no word of a style
             assemble patrons.csv --ready label --home Frence    | 2 | is no country
             patterns --locale !                                 | 2 | is no language
-            split patrons.csv --name Patron --describe --out -  | 2 | --describe needs a file
+            split patrons.csv --name Patron --describe --out -  | 2 | A description needs a file
             assemble patrons.csv --make X={No} --out cards.vcf  | 2 | Contacts need names
             cut patrons.csv --column No --at , --into 0         | 2 | The number of columns is 0
             cut patrons.csv --column No --titles No             | 2 | There is a column "No" already
@@ -285,7 +286,7 @@ class CommandLineTest {
             take patrons.csv --column No                        | 2 | --piece=N
             match patrons.csv --column No --find (              | 2 | is broken
             match patrons.csv --column No --ready x             | 2 | There is no ready-made expression "x"
-            mask patrons.csv --column No --pseudonyms           | 2 | needs a key
+            mask patrons.csv --column No --pseudonyms           | 2 | need a key
             mask patrons.csv --column No --pseudonyms --key-variable NO_SUCH | 2 | no environment variable
             mask patrons.csv --column No --show-last -1         | 2 | give 0 or more
             tidy patrons.csv --column No --what x               | 2 | There is no tidying "x"

@@ -8,6 +8,7 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import io.inkwellsplit.cli.Inkwell.Result;
+import io.inkwellsplit.cli.command.ExitCodes;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -93,7 +94,7 @@ class JobTest {
     private static JsonSchema schema() {
         PrintWriter none = new PrintWriter(new StringWriter());
         return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
-                .getSchema(JobSchema.json(Main.commandLine(none, none)));
+                .getSchema(io.inkwellsplit.table.job.JobSchema.json());
     }
 
     @ParameterizedTest
@@ -125,7 +126,7 @@ class JobTest {
             steps: [{split: {name: {a: b}}}]            ¦ line 1, column 24: a text or a number is needed here
             steps: [{cut: {column: [A, B]}}]            ¦ line 1, column 24: column takes one value, not a list
             steps: [{cut: {column: A, trim: perhaps}}]  ¦ line 1, column 33: trim is true or false
-            steps: [{cut: {column: A, into: many}}]     ¦ line 1, column 9: Invalid value for option '--into'
+            steps: [{cut: {column: A, into: many}}]     ¦ line 1, column 9: into takes a whole number, not "many"
             steps: [{cut: {column: A, at: ""}}]         ¦ line 1, column 9: A separator is empty
             steps: [{match: {column: A, find: "("}}]    ¦ line 1, column 9: The expression "(" is broken
             steps: [{split: {name: X}                   ¦ line 1

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import io.inkwellsplit.cli.Inkwell.Result;
+import io.inkwellsplit.cli.command.ExitCodes;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

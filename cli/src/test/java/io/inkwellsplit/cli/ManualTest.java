@@ -2,9 +2,8 @@ package io.inkwellsplit.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.cli.command.Commands;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -28,8 +27,7 @@ class ManualTest {
 
     @Test
     void everyCommandHasItsPage() throws IOException {
-        PrintWriter nowhere = new PrintWriter(Writer.nullWriter());
-        CommandLine line = Main.commandLine(nowhere, nowhere);
+        CommandLine line = Commands.line(Inkwell.nowhere());
         // As wide as it is on every terminal.
         line.setUsageHelpWidth(100);
         line.getCommandSpec().versionProvider(null).version("inkwell");
@@ -50,9 +48,8 @@ class ManualTest {
 
     @Test
     void manShowsEveryOption() throws IOException {
-        PrintWriter nowhere = new PrintWriter(Writer.nullWriter());
         for (CommandLine command :
-                Main.commandLine(nowhere, nowhere).getSubcommands().values()) {
+                Commands.line(Inkwell.nowhere()).getSubcommands().values()) {
             String page = Files.readString(MANUAL.resolve("inkwell-" + command.getCommandName() + ".1"))
                     .replace("\\", "");
             assertThat(command.getCommandSpec().options().stream().map(OptionSpec::longestName))

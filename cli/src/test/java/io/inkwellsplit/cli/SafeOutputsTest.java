@@ -2,6 +2,9 @@ package io.inkwellsplit.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.cli.command.ExitCodes;
+import io.inkwellsplit.cli.terminal.StandardOutput;
+import io.inkwellsplit.cli.terminal.VisibleWriter;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintWriter;
@@ -43,7 +46,7 @@ class SafeOutputsTest {
         for (String word : words) {
             args.add(word.replace("@", folder.toString()));
         }
-        return Main.run(to, to, args.toArray(String[]::new));
+        return Inkwell.run(to, args.toArray(String[]::new));
     }
 
     @Test

@@ -2,6 +2,7 @@ package io.inkwellsplit.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.cli.view.TableView;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import io.inkwellsplit.table.VisibleText;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.correct.ReviewCase.Way;
+import io.inkwellsplit.table.job.ReviewForm;
 import io.inkwellsplit.table.step.Subject;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -18,7 +19,7 @@ import java.util.TreeMap;
  * A page on which a person settles doubtful values, and which saves a corrections file; one HTML file that needs no server
  * and asks nothing from outside. It holds values of the table, so it is as private as the table.
  */
-public final class ReviewPage {
+public final class ReviewPage implements ReviewForm.Page {
     /** A browser keeps every line in memory; those that settle most rows come first. */
     private static final int MOST = 10_000;
 
@@ -37,6 +38,7 @@ public final class ReviewPage {
     }
 
     /** Adds a line of the review sheet. */
+    @Override
     public void add(ReviewCase one) {
         if (cases.size() >= MOST) {
             left++;
@@ -65,6 +67,7 @@ public final class ReviewPage {
     }
 
     /** Writes the page, in UTF-8. */
+    @Override
     public void writeTo(OutputStream to) throws IOException {
         Map<String, Object> data = new LinkedHashMap<>();
         Map<String, Object> keys = new TreeMap<>();

@@ -10,31 +10,50 @@ import java.util.Optional;
 /** A form in which contacts are exchanged. */
 public enum ContactFormat {
     /** vCard 4.0 (RFC 6350). */
-    VCARD(".vcf") {
+    VCARD("vCard", ".vcf", "text/vcard") {
         @Override
         ContactWriter writer(OutputStream to) {
             return CardWriter.vcard(to);
         }
     },
     /** jCard, the JSON form of vCard (RFC 7095). */
-    JCARD(".jcard") {
+    JCARD("jCard", ".jcard", "application/vcard+json") {
         @Override
         ContactWriter writer(OutputStream to) {
             return CardWriter.jcard(to);
         }
     },
     /** {@code Person}, {@code Organization} and {@code PostalAddress} of schema.org, as JSON-LD 1.1. */
-    JSON_LD(".jsonld") {
+    JSON_LD("JSON-LD", ".jsonld", "application/ld+json") {
         @Override
         ContactWriter writer(OutputStream to) throws IOException {
             return new JsonLdWriter(to);
         }
     };
 
+    private final String title;
     private final String ending;
+    private final String mediaType;
 
-    ContactFormat(String ending) {
+    ContactFormat(String title, String ending, String mediaType) {
+        this.title = title;
         this.ending = ending;
+        this.mediaType = mediaType;
+    }
+
+    /** Returns what people call it. */
+    public String title() {
+        return title;
+    }
+
+    /** Returns the ending of its files' names, with the dot. */
+    public String ending() {
+        return ending;
+    }
+
+    /** Returns its media type. */
+    public String mediaType() {
+        return mediaType;
     }
 
     abstract ContactWriter writer(OutputStream to) throws IOException;

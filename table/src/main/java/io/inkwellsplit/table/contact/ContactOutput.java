@@ -2,12 +2,12 @@ package io.inkwellsplit.table.contact;
 
 import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.AsideFile;
-import io.inkwellsplit.table.csv.Dialect;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.step.PartColumns;

@@ -2,6 +2,7 @@ package io.inkwellsplit.table.csv;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
+import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.file.Delivery;
 import java.io.IOException;
 import java.io.OutputStream;

@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.csv;
 
+import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.file.Delivery;

@@ -1,12 +1,12 @@
 package io.inkwellsplit.table.csv;
 
+import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.Row;
-import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.csv.Encodings.Found;
 import io.inkwellsplit.table.file.InputFile;
-import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.Charset;
@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * temporary file, so that it can be gone through twice. A file that changes meanwhile, or whose quotes are never closed, is
  * refused. Confined to one thread.
  */
-public final class CsvSource implements RowSource, Closeable {
+public final class CsvSource implements TableInput {
     private static final int SAMPLE = 1 << 18;
 
     private final CsvText text;
@@ -109,6 +110,17 @@ public final class CsvSource implements RowSource, Closeable {
         return open(InputFile.of(name, in), settings);
     }
 
+    /**
+     * Opens a file that somebody else has found; closing this closes it.
+     *
+     * @param hasHeader whether the first row holds the titles
+     * @param charset the name of the encoding; empty to tell it from the text
+     * @throws TableException if it is missing, empty, a folder, or cannot be read
+     */
+    public static CsvSource open(InputFile file, boolean hasHeader, Optional<String> charset) {
+        return open(file, new Settings(hasHeader ? Header.FIRST_ROW : Header.NONE, charset.orElse(null)));
+    }
+
     private static CsvSource open(InputFile file, Settings settings) {
         try {
             return new CsvSource(file, settings);
@@ -126,6 +138,7 @@ public final class CsvSource implements RowSource, Closeable {
         return header;
     }
 
+    @Override
     public Dialect dialect() {
         return text.dialect();
     }
@@ -133,6 +146,14 @@ public final class CsvSource implements RowSource, Closeable {
     /** Returns the encoding that the text is read in. */
     public Charset charset() {
         return text.charset();
+    }
+
+    @Override
+    public List<String> notes() {
+        return guessed
+                ? List.of("The text is no UTF-8; it is read as " + charset()
+                        + ". If accents look wrong, say the charset.")
+                : List.of();
     }
 
     /** Returns whether the encoding is a guess, because the text is no UTF-8. */

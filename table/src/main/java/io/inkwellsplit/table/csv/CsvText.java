@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.csv;
 
+import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.file.InputFile;
 import java.nio.charset.Charset;
 

@@ -3,7 +3,8 @@ package io.inkwellsplit.table.csv;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
-import io.inkwellsplit.table.csv.Dialect.Quoting;
+import io.inkwellsplit.table.Dialect;
+import io.inkwellsplit.table.Dialect.Quoting;
 import java.io.IOException;
 
 /** Tells the dialect of a table from its first characters. */

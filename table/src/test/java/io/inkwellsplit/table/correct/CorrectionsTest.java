@@ -171,7 +171,7 @@ class CorrectionsTest {
                         .splitters(Splitters.standard().doubtBelow(1))
                         .watch(sheet),
                 "one.csv");
-        try (CsvOutput out = CsvOutput.create(review, io.inkwellsplit.table.csv.Dialect.STANDARD, WhenThere.REFUSE)) {
+        try (CsvOutput out = CsvOutput.create(review, io.inkwellsplit.table.Dialect.STANDARD, WhenThere.REFUSE)) {
             sheet.writeTo(out);
         }
         List<String> lines = Files.readAllLines(review);

@@ -2,8 +2,9 @@ package io.inkwellsplit.table.csv;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.table.Dialect;
+import io.inkwellsplit.table.Dialect.Quoting;
 import io.inkwellsplit.table.csv.CsvSource.Settings;
-import io.inkwellsplit.table.csv.Dialect.Quoting;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;

@@ -1,0 +1,69 @@
+package io.inkwellsplit.cli.command;
+
+import io.inkwellsplit.cli.terminal.Surroundings;
+import io.inkwellsplit.cli.view.RunJson;
+import io.inkwellsplit.table.TableInput;
+import io.inkwellsplit.table.format.Formats;
+import io.inkwellsplit.table.format.ReadSettings;
+import io.inkwellsplit.table.job.Job;
+import io.inkwellsplit.table.kind.ReadingSettings;
+import io.inkwellsplit.table.kind.StepKinds;
+import io.inkwellsplit.table.kind.Values;
+import io.inkwellsplit.table.step.Explanation;
+import io.inkwellsplit.table.step.Splitters;
+import io.inkwellsplit.table.step.Subject;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Model.OptionSpec;
+
+/** Splits columns; or tells how the values of one row are read. */
+final class SplitCommand extends StepCommand {
+    private final OptionSpec explain = OptionSpec.builder("--explain")
+            .paramLabel("ROW")
+            .type(Long.class)
+            .description("Only tell how the values of this row are read, and why; rows are counted from 1.")
+            .build();
+
+    SplitCommand(Surroundings surroundings) {
+        super(StepKinds.named("split"), surroundings);
+        spec().addOption(explain);
+    }
+
+    @Override
+    public Integer call() {
+        @Nullable Long row = explain.getValue();
+        return row == null ? super.call() : explained(row);
+    }
+
+    private int explained(long row) {
+        Job job = Job.of(input(), List.of(step()), output());
+        Values values = values();
+        String file = job.input().text("file").orElseThrow();
+        ReadSettings settings =
+                new ReadSettings(!job.input().isSet("no-header"), job.input().text("charset"));
+        try (TableInput source = file.equals(Job.STANDARD)
+                ? Formats.shipped().open("standard input", surroundings.in(), settings)
+                : Formats.shipped().open(Path.of(file), settings)) {
+            source.notes().forEach(surroundings.err()::println);
+            Values complete = kind().isComplete(values)
+                    ? values
+                    : kind().find(values, source).values();
+            Splitters splitters = ReadingSettings.splitters(complete.files("words"), complete.text("country"));
+            List<Explanation> all = new ArrayList<>();
+            complete.texts("name")
+                    .forEach(column -> all.add(Explanation.of(source, Subject.NAME, column, row, splitters)));
+            complete.texts("address")
+                    .forEach(column -> all.add(Explanation.of(source, Subject.ADDRESS, column, row, splitters)));
+            if (summary().json()) {
+                surroundings
+                        .out()
+                        .println(RunJson.of(all.stream().map(Explanation::data).toList()));
+            } else {
+                all.forEach(one -> one.lines().forEach(surroundings.out()::println));
+            }
+        }
+        return ExitCodes.DONE;
+    }
+}

@@ -1,0 +1,50 @@
+package io.inkwellsplit.cli.option;
+
+import io.inkwellsplit.cli.terminal.Surroundings;
+import io.inkwellsplit.table.TableInput;
+import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.format.Formats;
+import io.inkwellsplit.table.format.ReadSettings;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** What a command reads that only looks at a table. */
+public final class InputOptions {
+    @Parameters(arity = "0..1", paramLabel = "FILE", description = "The table to read; - for standard input.")
+    String file = "";
+
+    @Option(names = "--no-header", description = "The first row is no header; columns are called Column 1, Column 2 …")
+    boolean noHeader;
+
+    @Option(names = "--charset", paramLabel = "NAME", description = "The encoding, where it is not told rightly.")
+    @Nullable String charset;
+
+    /** Returns whether a table is named. */
+    public boolean isGiven() {
+        return !file.isEmpty();
+    }
+
+    /** Returns what the table is called for people. */
+    public String title(Surroundings surroundings) {
+        return file.equals("-")
+                ? "standard input"
+                : String.valueOf(surroundings.path(file).getFileName());
+    }
+
+    /** Says what is read. */
+    public void plan(FilePlan plan, Surroundings surroundings) {
+        plan.readsTable("the table that is read", surroundings.path(file).toString());
+    }
+
+    /** Opens it, and says what is to be said of it. */
+    public TableInput open(Surroundings surroundings) {
+        ReadSettings settings = new ReadSettings(!noHeader, Optional.ofNullable(charset));
+        TableInput input = file.equals("-")
+                ? Formats.shipped().open("standard input", surroundings.in(), settings)
+                : Formats.shipped().open(surroundings.path(file), settings);
+        input.notes().forEach(surroundings.err()::println);
+        return input;
+    }
+}

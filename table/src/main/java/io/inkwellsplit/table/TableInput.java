@@ -1,0 +1,19 @@
+package io.inkwellsplit.table;
+
+import java.io.Closeable;
+import java.util.List;
+
+/** A table that is read from somewhere, and gives that back when it is closed. Confined to one thread. */
+public interface TableInput extends RowSource, Closeable {
+    /** Returns how text beside it is written: an output of the same kind, or the rows that are set aside. */
+    Dialect dialect();
+
+    /** Returns what is to be said of how it was read, in sentences. */
+    default List<String> notes() {
+        return List.of();
+    }
+
+    /** Gives back what it holds; nothing that was read is lost by it. */
+    @Override
+    void close();
+}

@@ -1,0 +1,120 @@
+package io.inkwellsplit.table.format;
+
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.TableInput;
+import io.inkwellsplit.table.contact.ContactFormat;
+import io.inkwellsplit.table.file.InputFile;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** The register of forms: which one a file has goes by the ending of its name. Immutable and safe for use by several threads. */
+public final class Formats {
+    private static final Formats SHIPPED = new Formats(shippedFormats());
+
+    private final List<TableFormat> formats;
+
+    private Formats(List<TableFormat> formats) {
+        this.formats = formats;
+        Set<String> seen = new HashSet<>();
+        for (TableFormat format : formats) {
+            for (String ending : format.endings()) {
+                if (!seen.add(ending)) {
+                    throw new IllegalArgumentException("two forms have files in " + ending);
+                }
+            }
+        }
+    }
+
+    private static List<TableFormat> shippedFormats() {
+        List<TableFormat> formats = new ArrayList<>(List.of(new TextFormat()));
+        Arrays.stream(ContactFormat.values()).map(ContactTable::new).forEach(formats::add);
+        return List.copyOf(formats);
+    }
+
+    /** Returns the forms that are there without doing anything: text tables, and contacts to write. */
+    public static Formats shipped() {
+        return SHIPPED;
+    }
+
+    /**
+     * Returns these and one more.
+     *
+     * @throws IllegalArgumentException if files of another form have the same ending
+     */
+    public Formats with(TableFormat more) {
+        List<TableFormat> all = new ArrayList<>(formats);
+        all.add(more);
+        return new Formats(List.copyOf(all));
+    }
+
+    /** Returns all forms, in their order. */
+    public List<TableFormat> all() {
+        return formats;
+    }
+
+    /** Returns the form of text tables, in which files are whose names say nothing. */
+    public TableFormat text() {
+        return formats.get(0);
+    }
+
+    /** Returns the form that the name of a file ends in; text where it ends in none. */
+    public TableFormat of(Path file) {
+        String name = file.toString().toLowerCase(Locale.ROOT);
+        return formats.stream()
+                .filter(format -> format.endings().stream().anyMatch(name::endsWith))
+                .findFirst()
+                .orElse(text());
+    }
+
+    /** Returns the form with a media type, parameters left alone; empty where none has it. */
+    public Optional<TableFormat> ofMediaType(String mediaType) {
+        String plain = mediaType.split(";", 2)[0].strip().toLowerCase(Locale.ROOT);
+        return formats.stream()
+                .filter(format -> format.mediaTypes().contains(plain))
+                .findFirst();
+    }
+
+    /**
+     * Opens a table in a file.
+     *
+     * @throws TableException if it cannot be read
+     */
+    public TableInput open(Path file, ReadSettings settings) {
+        TableFormat format = of(file);
+        if (!format.reads()) {
+            throw new TableException(Problem.INPUT, file + " is " + format.name() + ", which is written only.");
+        }
+        return format.open(InputFile.of(file), settings);
+    }
+
+    /**
+     * Opens a text table that comes from a stream.
+     *
+     * @param called what messages call the stream
+     * @throws TableException if it cannot be read
+     */
+    public TableInput open(String called, InputStream in, ReadSettings settings) {
+        return text().open(InputFile.of(called, in), settings);
+    }
+
+    /**
+     * Returns the form in which a file is to be written.
+     *
+     * @throws TableException if files of that form cannot be written
+     */
+    public TableFormat toWrite(Path file) {
+        TableFormat format = of(file);
+        if (!format.writes()) {
+            throw new TableException(Problem.OUTPUT, file + " would be " + format.name() + ", which is read only.");
+        }
+        return format;
+    }
+}

@@ -1,0 +1,67 @@
+package io.inkwellsplit.table.format;
+
+import io.inkwellsplit.table.TableInput;
+import io.inkwellsplit.table.TableOutput;
+import io.inkwellsplit.table.csv.AsideFile;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.InputFile;
+import java.io.OutputStream;
+import java.nio.file.Path;
+import java.util.List;
+
+/**
+ * A form of tables. Whoever adds one says what it is called, and overrides what it can do: read, write files, write to a
+ * stream; the rest is refused with a sentence.
+ */
+public interface TableFormat {
+    /** Returns what people call it, such as {@code text table}. */
+    String name();
+
+    /** Returns the endings of its files' names, in small letters, with their dots. */
+    List<String> endings();
+
+    /** Returns its media types, in small letters; the first is the usual one. */
+    List<String> mediaTypes();
+
+    /** Returns whether tables of this form can be read. */
+    default boolean reads() {
+        return false;
+    }
+
+    /** Returns whether files of this form can be written. */
+    default boolean writes() {
+        return false;
+    }
+
+    /**
+     * Opens a table; closing it closes the file.
+     *
+     * @throws io.inkwellsplit.table.TableException if it cannot be read
+     */
+    default TableInput open(InputFile file, ReadSettings settings) {
+        throw new UnsupportedOperationException(name() + " cannot be read");
+    }
+
+    /**
+     * Starts a file, which appears when the delivery is published.
+     *
+     * @throws io.inkwellsplit.table.TableException if it cannot be written
+     */
+    default TableOutput start(Path file, Delivery delivery, WriteSettings settings) {
+        throw new UnsupportedOperationException(name() + " cannot be written");
+    }
+
+    /**
+     * Starts an output to a stream, which becomes visible at once.
+     *
+     * @param called what messages call the stream
+     */
+    default TableOutput start(String called, OutputStream to, WriteSettings settings) {
+        throw new UnsupportedOperationException(name() + " cannot be written to a stream");
+    }
+
+    /** Returns where rows go that are set aside, where nothing else was said. */
+    default Path asideBeside(Path file) {
+        return AsideFile.beside(file);
+    }
+}

@@ -1,0 +1,19 @@
+package io.inkwellsplit.table.format;
+
+import io.inkwellsplit.table.Dialect;
+import io.inkwellsplit.table.csv.AsideFile;
+import io.inkwellsplit.table.csv.Formulas;
+
+/**
+ * How a table is written. A form that has no use for one of them leaves it alone.
+ *
+ * @param dialect how text is written
+ * @param aside takes the rows that are set aside
+ * @param formulas what is done with cells that a spreadsheet program would take for a formula
+ */
+public record WriteSettings(Dialect dialect, AsideFile aside, Formulas formulas) {
+    /** Returns settings with commas, that refuse rows which would be set aside, and count formulas. */
+    public static WriteSettings standard() {
+        return new WriteSettings(Dialect.STANDARD, AsideFile.none(), Formulas.COUNT);
+    }
+}

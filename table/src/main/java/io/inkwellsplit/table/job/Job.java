@@ -1,0 +1,207 @@
+package io.inkwellsplit.table.job;
+
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.file.WhenThere;
+import io.inkwellsplit.table.format.ReadSettings;
+import io.inkwellsplit.table.kind.Setting;
+import io.inkwellsplit.table.kind.Values;
+import io.inkwellsplit.table.kind.Values.Given;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+
+/**
+ * An input, steps in their order, and an output. Immutable; {@link JobRun} runs it, {@link JobReader} and {@link JobWriter}
+ * know it as YAML.
+ */
+public final class Job {
+    /** What stands for standard input or output. */
+    public static final String STANDARD = "-";
+
+    /** What can be set of an input. */
+    public static final List<Setting> INPUT = List.of(
+            Setting.text("file", "FILE", "The table to read, told from the job's folder; - for standard input."),
+            Setting.flag("no-header", "The first row is no header; columns are called Column 1, Column 2 …"),
+            Setting.text("charset", "NAME", "The encoding, where it is not told rightly."));
+
+    /** What can be set of an output. */
+    public static final List<Setting> OUTPUT = List.of(
+            Setting.text(
+                    "file",
+                    "FILE",
+                    "The table to write, told from the job's folder; - for standard output. A name in .vcf, .jcard or "
+                            + ".jsonld gives contacts."),
+            Setting.flag("replace", "Replace the output if it is there already."),
+            Setting.output(
+                    "set-aside",
+                    "FILE",
+                    "Where rows go that cannot be worked on; beside the output if not given.",
+                    "the rows set aside"),
+            Setting.flag(
+                    "describe", "Also describe the columns in FILE-metadata.json, as the W3C's CSV on the Web does."),
+            Setting.flag(
+                    "formula-guard",
+                    "Put a ' before cells that a spreadsheet program would take for a formula, so that they stay text."),
+            Setting.output(
+                    "report",
+                    "FILE",
+                    "Also write a page about it, as HTML, for a browser or on paper. The page holds values.",
+                    "the report"),
+            Setting.folder(
+                    "figures", "FOLDER", "Also write the figures of that page as PNG, for slides.", "the figures"));
+
+    private final Values input;
+    private final List<JobStep> steps;
+    private final Values output;
+
+    Job(Values input, List<JobStep> steps, Values output) {
+        this.input = input;
+        this.steps = List.copyOf(steps);
+        this.output = output;
+    }
+
+    /** Returns a job without steps that reads a file. */
+    public static Job reading(Path file) {
+        return new Job(input(List.of(new Given("file", file.toString()))), List.of(), output(List.of()));
+    }
+
+    /**
+     * Returns a job of what is set.
+     *
+     * @throws TableException if something is set that cannot be
+     */
+    public static Job of(List<Given> input, List<JobStep> steps, List<Given> output) {
+        return new Job(input(input), steps, output(output));
+    }
+
+    private static Values input(List<Given> given) {
+        return Values.of("input", INPUT, given);
+    }
+
+    private static Values output(List<Given> given) {
+        return Values.of("output", OUTPUT, given);
+    }
+
+    /**
+     * Returns this job with one more step at the end.
+     *
+     * @param kind the name of its kind, such as {@code split}
+     * @param setting sets what is to be set of it
+     * @throws TableException if there is no such kind, or something is set that cannot be
+     */
+    public Job step(String kind, Consumer<JobStep.Builder> setting) {
+        JobStep.Builder builder = new JobStep.Builder(kind);
+        setting.accept(builder);
+        return new Job(
+                input, Stream.concat(steps.stream(), Stream.of(builder.build())).toList(), output);
+    }
+
+    /** Returns this job, reading another file. */
+    public Job from(String file) {
+        return new Job(input.with("file", List.of(file)), steps, output);
+    }
+
+    /** Returns this job, writing a file. */
+    public Job writing(Path file) {
+        return into(file.toString());
+    }
+
+    /** Returns this job, writing a file, or standard output where {@code -} stands for it. */
+    public Job into(String file) {
+        return new Job(input, steps, output.with("file", List.of(file)));
+    }
+
+    /** Returns this job, which replaces an output that is there already. */
+    public Job replacing() {
+        return new Job(input, steps, output.with("replace", List.of("true")));
+    }
+
+    /** Returns this job without anything that it writes. */
+    public Job writingNothing() {
+        List<JobStep> silent =
+                steps.stream().map(step -> step.with(withoutOutputs(step))).toList();
+        return new Job(input, silent, output(List.of()));
+    }
+
+    private static Values withoutOutputs(JobStep step) {
+        Values values = step.values();
+        for (Setting setting : step.kind().settings()) {
+            values = setting.type() == Setting.Type.OUTPUT ? values.with(setting.name(), List.of()) : values;
+        }
+        return values;
+    }
+
+    /** Returns this job with other steps. */
+    Job withSteps(List<JobStep> others) {
+        return new Job(input, others, output);
+    }
+
+    /** Returns what is set of the input. */
+    public Values input() {
+        return input;
+    }
+
+    /** Returns the steps, in their order. */
+    public List<JobStep> steps() {
+        return steps;
+    }
+
+    /** Returns what is set of the output. */
+    public Values output() {
+        return output;
+    }
+
+    /** Returns the file that is read; empty where none is named, as is standard input. */
+    Optional<Path> inputFile() {
+        return input.text("file").filter(file -> !file.equals(STANDARD)).map(Path::of);
+    }
+
+    ReadSettings readSettings() {
+        return new ReadSettings(!input.isSet("no-header"), input.text("charset"));
+    }
+
+    /** Returns whether the output is the standard output. */
+    public boolean writesStandardOutput() {
+        return output.text("file").filter(STANDARD::equals).isPresent();
+    }
+
+    /** Returns the file that is written; empty where none is, or the standard output. */
+    public Optional<Path> outputFile() {
+        return output.text("file").filter(file -> !file.equals(STANDARD)).map(Path::of);
+    }
+
+    WhenThere whenThere() {
+        return output.isSet("replace") ? WhenThere.REPLACE : WhenThere.REFUSE;
+    }
+
+    /** Returns the title of the input, for people. */
+    public String title() {
+        return inputFile().map(file -> String.valueOf(file.getFileName())).orElse("standard input");
+    }
+
+    /** Says which files the steps read, and what stands beside the output. */
+    void planSteps(FilePlan plan) {
+        steps.forEach(step -> step.values().plan(plan));
+    }
+
+    /**
+     * Makes every step once, so that what cannot be set is told before anything is read.
+     *
+     * @throws TableException if a step cannot be made, with its place
+     */
+    public void check() {
+        for (JobStep step : new ArrayList<>(steps)) {
+            if (step.kind().isComplete(step.values())) {
+                try {
+                    step.kind().step(step.values(), List.of());
+                } catch (TableException e) {
+                    throw step.placed(e);
+                }
+            }
+        }
+    }
+}

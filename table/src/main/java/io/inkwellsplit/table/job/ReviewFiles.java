@@ -1,0 +1,68 @@
+package io.inkwellsplit.table.job;
+
+import io.inkwellsplit.table.Dialect;
+import io.inkwellsplit.table.correct.ReviewCase;
+import io.inkwellsplit.table.correct.ReviewSheet;
+import io.inkwellsplit.table.csv.AsideFile;
+import io.inkwellsplit.table.csv.CsvOutput;
+import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.run.Run;
+import io.inkwellsplit.table.step.BoundSplit;
+import io.inkwellsplit.table.step.SplitColumn;
+import io.inkwellsplit.table.step.Subject;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+
+/** The doubtful values of a split, written in each form that was asked for. */
+final class ReviewFiles {
+    private final List<Path> files;
+    private final ReviewSheet sheet = new ReviewSheet();
+
+    ReviewFiles(List<Path> files) {
+        this.files = files;
+    }
+
+    /** Returns what has to look on while the columns are split. */
+    ReviewSheet sheet() {
+        return sheet;
+    }
+
+    /** Writes them; returns what is said of it. */
+    String write(String title, List<ReviewForm> forms, Dialect dialect, Run run, Delivery delivery) {
+        List<Consumer<ReviewCase>> outputs = new ArrayList<>();
+        List<Runnable> ends = new ArrayList<>();
+        for (Path file : files) {
+            Optional<ReviewForm> form =
+                    forms.stream().filter(one -> one.takes(file)).findFirst();
+            if (form.isPresent()) {
+                ReviewForm.Page page = form.get().start(title, subjects(run));
+                outputs.add(page::add);
+                ends.add(() -> delivery.write(file, page::writeTo));
+            } else {
+                CsvOutput table = CsvOutput.in(delivery, file, dialect, AsideFile.none());
+                table.header(ReviewSheet.TITLES);
+                outputs.add(one -> table.row(one.cells()));
+                ends.add(table::finish);
+            }
+        }
+        sheet.drain(one -> outputs.forEach(output -> output.accept(one)));
+        ends.forEach(Runnable::run);
+        return "To review: " + sheet.lines() + " different doubtful values in "
+                + files.stream().map(Path::toString).collect(Collectors.joining(" and "));
+    }
+
+    private static Map<String, Subject> subjects(Run run) {
+        Map<String, Subject> subjects = new LinkedHashMap<>();
+        run.steps().stream()
+                .filter(BoundSplit.class::isInstance)
+                .flatMap(step -> ((BoundSplit) step).columns().stream())
+                .forEach((SplitColumn column) -> subjects.put(column.source(), column.subject()));
+        return subjects;
+    }
+}

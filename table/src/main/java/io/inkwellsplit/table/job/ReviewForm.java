@@ -1,0 +1,30 @@
+package io.inkwellsplit.table.job;
+
+import io.inkwellsplit.table.correct.ReviewCase;
+import io.inkwellsplit.table.step.Subject;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Path;
+import java.util.Map;
+
+/** A form, other than a table, in which doubtful values are written so that somebody settles them. */
+public interface ReviewForm {
+    /** Returns whether a file, by its name, is written in this form. */
+    boolean takes(Path file);
+
+    /**
+     * Starts one.
+     *
+     * @param title what the table is called
+     * @param subjects what its split columns hold
+     */
+    Page start(String title, Map<String, Subject> subjects);
+
+    /** One that is being written. */
+    interface Page {
+        void add(ReviewCase one);
+
+        /** @throws IOException if the stream does not take it */
+        void writeTo(OutputStream to) throws IOException;
+    }
+}

@@ -1,0 +1,58 @@
+package io.inkwellsplit.table.kind;
+
+import io.inkwellsplit.table.ReadingWatch;
+import io.inkwellsplit.table.RowSource;
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.step.Step;
+import java.util.List;
+
+/** A kind of step: its name, what can be set of it, and how a step is made of that. */
+public interface StepKind {
+    /** Returns its name, such as {@code cut}. */
+    String name();
+
+    /** Returns what it does, as a sentence. */
+    String description();
+
+    /** Returns its use on a list of the demo, as a command line without the program's name. */
+    String example();
+
+    /** Returns what else is good to know, in sentences. */
+    default List<String> notes() {
+        return List.of();
+    }
+
+    /** Returns what can be set. */
+    List<Setting> settings();
+
+    /** Returns the settings of which exactly one has to be set; none where there are no such. */
+    default List<String> oneOf() {
+        return List.of();
+    }
+
+    /** Returns whether enough is set to make a step; otherwise {@link #find} has to be asked. */
+    default boolean isComplete(Values values) {
+        return true;
+    }
+
+    /** Finds out from a table what the settings leave open. */
+    default Found find(Values values, RowSource source) {
+        return new Found(values, List.of());
+    }
+
+    /**
+     * What was found out from a table.
+     *
+     * @param values the settings, with what was found
+     * @param sentences what is said of it
+     */
+    record Found(Values values, List<String> sentences) {}
+
+    /**
+     * Makes a step.
+     *
+     * @param watches those who look on while columns are split
+     * @throws TableException if what is set cannot be
+     */
+    Step step(Values values, List<ReadingWatch> watches);
+}
