@@ -52,6 +52,15 @@ class ExamplesTest {
     }
 
     @Test
+    void registerJob() throws Exception {
+        Path out = folder.resolve("register.csv");
+        String[] args = {Path.of("../demo/box-office.csv").toString(), out.toString()};
+        assertThat(printed(() -> RegisterJob.main(args)))
+                .contains("Title: Cantor", "parts: first,last", "  - Last name\n", "Rows: 152");
+        assertThat(Files.readAllLines(out).get(0)).contains("Patron,First name,Last name,Remarks,Confidence");
+    }
+
+    @Test
     void splitAndReassembleCsv() throws Exception {
         Path out = folder.resolve("out.csv");
         String[] args = {Path.of("../demo/box-office.csv").toString(), out.toString()};
