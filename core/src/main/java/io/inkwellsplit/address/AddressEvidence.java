@@ -26,7 +26,6 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     private static final int SURE_ROWS = 5;
     private static final double SURE_SHARE = 0.9;
     private static final double MAX_ODDS = 4;
-    private static final double MAX_COUNTRY = 4;
     private static final double MANY_ROWS = 20;
     private static final int NOISE = 2;
     /** The shipped countries and room for a user's. */
@@ -197,23 +196,16 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         return false;
     }
 
-    /** Adds points to the countries that occur in the column. */
-    void addCountryOdds(double[] points) {
-        if (rows == 0) {
-            return;
+    /**
+     * Returns how much the column speaks for a country, from 0 to 1. A mixed column says little of one address; one that is
+     * all in a country says much.
+     */
+    double countryShare(int country) {
+        if (countries[country] == 0) {
+            return 0;
         }
-        for (int c = 0; c < points.length; c++) {
-            if (countries[c] > 0) {
-                // A mixed column says little of one address; one that is all in a country says much.
-                double share = (double) countries[c] / rows;
-                points[c] += MAX_COUNTRY
-                        * share
-                        * share
-                        * share
-                        * share
-                        * Math.min(1, Math.log1p(countries[c]) / Math.log1p(MANY_ROWS));
-            }
-        }
+        double share = (double) countries[country] / rows;
+        return share * share * share * share * Math.min(1, Math.log1p(countries[country]) / Math.log1p(MANY_ROWS));
     }
 
     private static final int TOTALS = 7;

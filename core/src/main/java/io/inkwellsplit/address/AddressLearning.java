@@ -3,6 +3,7 @@ package io.inkwellsplit.address;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.weigh.SequenceModel;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +65,19 @@ public final class AddressLearning {
     public @Nullable Tagged tagged(
             String text, List<Piece> pieces, AddressEvidence evidence, boolean words, boolean towns) {
         return reader.tagged(text, pieces, evidence, words, towns);
+    }
+
+    /** Returns the names of the clues to a country, in their order. */
+    public static List<String> countryClues() {
+        return Arrays.stream(CountryClue.values()).map(Enum::name).toList();
+    }
+
+    /**
+     * Returns what speaks for each country, by country (in the order of {@link AddressSplitter#countries}) and clue; empty
+     * where nothing has to be weighed.
+     */
+    public float[][] countryClues(String text, AddressEvidence evidence) {
+        return reader.countryClues(text, evidence);
     }
 
     /** Adds to the evidence of a column what a labelled value says. */

@@ -115,6 +115,20 @@ final class AddressReader {
                 Arrays.copyOf(path, clues.count));
     }
 
+    /**
+     * Returns what speaks for each country, by country and clue; empty where nothing has to be weighed, as the address ends
+     * as only one country's do.
+     */
+    float[][] countryClues(String source, AddressEvidence evidence) {
+        text.read(source);
+        if (text.tokens.isTooLong() || vocabulary.isNothing(text.tokens)) {
+            return new float[0][];
+        }
+        guess.tally().keep();
+        guess.guess(text, null, evidence);
+        return guess.isAtFirstSight() ? new float[0][] : guess.tally().seen();
+    }
+
     void teach(String source, List<AddressLearning.Piece> pieces, AddressEvidence into) {
         if (prepare(source, null, AddressEvidence.NONE, true, true, false) && labelsOf(pieces)) {
             label(path);

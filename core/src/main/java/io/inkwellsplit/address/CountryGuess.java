@@ -4,6 +4,7 @@ import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 import java.util.Arrays;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,27 +12,28 @@ import org.jspecify.annotations.Nullable;
  * the words, and what the user or the column says. A buffer, reused for every value.
  */
 final class CountryGuess {
+    /** What the user says is believed against all but what is written, in natural-log odds. */
     private static final double TOLD = 8;
-    private static final double STATE_BESIDE = 3;
-    private static final double MOST_BY_LETTERS = 1.2;
-    private static final double FRONT = 0.6;
-    /** What a postcode says that is no plain number. */
-    private static final double OWN_FORM = 3;
 
-    private static final double STATE_AT_END = 1.5;
-    private static final double DISTRICT = 1;
-    private static final double CLOSE = 0.9;
+    private static final double MOST_BY_LETTERS = 1.2;
+    /** In natural-log odds, between countries of which the gazetteer is asked. */
+    private static final double CLOSE = 2;
+
     private static final int SEGMENTS = 3;
     private static final int LONGEST_TOWN = 4;
-    private static final double TOWN = 1;
     private static final int TELLING_WORD = 2;
     private static final int FEW_DIGITS = 3;
     private static final int TOWN_WORDS = 3;
 
     private final Countries countries;
     private final Places places;
-    private final double[] points;
+    private final CountryTally tally;
     private final double[] gathered;
+    /** By country: how much its best postcode says, whether it stands first, is of its own form, has a region beside it. */
+    private final Postcode[] best;
+    /** By country: the number that is looked at. */
+    private final Postcode[] numbers;
+
     private final FirstSight firstSight;
     private final WrittenCountry writtenCountry;
     private int likeliest;
@@ -41,9 +43,11 @@ final class CountryGuess {
     CountryGuess(AddressWords words) {
         this.countries = words.countries();
         this.places = words.places();
-        this.points = new double[countries.size()];
+        this.tally = new CountryTally(countries, CountryModel.shipped());
+        this.best = Stream.generate(Postcode::new).limit(countries.size()).toArray(Postcode[]::new);
+        this.numbers = Stream.generate(Postcode::new).limit(countries.size()).toArray(Postcode[]::new);
         this.firstSight = new FirstSight(countries);
-        this.writtenCountry = new WrittenCountry(countries, places);
+        this.writtenCountry = new WrittenCountry(countries, places, tally);
         this.gathered = new double[countries.size()];
     }
 
@@ -56,20 +60,29 @@ final class CountryGuess {
             written = firstSight.isWritten();
             return;
         }
-        Arrays.fill(points, 0);
-        points[0] = 0.3;
-        written = writtenCountry.find(text, points);
+        tally.reset();
+        written = writtenCountry.find(text);
         postcodes(text);
         stateAtEnd(text);
         letters(text);
         numberBehindTown(text);
         words(text);
         if (told != null) {
-            points[told.index] += TOLD;
+            tally.add(told.index, TOLD);
         }
-        evidence.addCountryOdds(points);
+        for (int c = 0; c < tally.size(); c++) {
+            double share = evidence.countryShare(c);
+            if (share > 0) {
+                tally.add(c, CountryClue.COLUMN, share);
+            }
+        }
         towns(text);
-        choose();
+        likeliest = tally.likeliest();
+    }
+
+    /** Keeps what speaks for each country, to learn from. */
+    CountryTally tally() {
+        return tally;
     }
 
     /** Returns the likeliest country. */
@@ -87,11 +100,14 @@ final class CountryGuess {
         return written;
     }
 
-    private void choose() {
-        likeliest = 0;
-        for (int c = 1; c < points.length; c++) {
-            likeliest = points[c] > points[likeliest] ? c : likeliest;
-        }
+    /** What one postcode says for a country. */
+    private static final class Postcode {
+        private double points;
+        private double share;
+        private boolean first;
+        private boolean ownForm;
+        private boolean stateBefore;
+        private boolean stateBehind;
     }
 
     private void postcodes(AddressText text) {
@@ -106,7 +122,9 @@ final class CountryGuess {
             double share = 1 + 4.0 / Math.max(1, like.length);
             for (int c : like) {
                 if (!any) {
-                    Arrays.fill(gathered, 0);
+                    for (Postcode one : best) {
+                        one.points = 0;
+                    }
                     any = true;
                 }
                 Country country = countries.get(c);
@@ -121,17 +139,43 @@ final class CountryGuess {
                         && telling
                         && !text.isDottedInside(i + length - 1)
                         && isInPlace(text, country, i, i + length)) {
-                    double form =
-                            length > 1 || tokens.isWord(i) || tokens.hasHyphen(i) ? Math.max(share, OWN_FORM) : share;
-                    // A number in front may be the house's.
-                    double front = i == 0 ? FRONT : 1;
-                    double one = front * form + (hasStateBeside(text, country, i, i + length) ? STATE_BESIDE : 0);
-                    gathered[country.index] = Math.max(gathered[country.index], one);
+                    boolean ownForm = length > 1 || tokens.isWord(i) || tokens.hasHyphen(i);
+                    Postcode one = numbers[c];
+                    one.share = share;
+                    one.first = i == 0;
+                    one.ownForm = ownForm;
+                    one.stateBefore = hasStateBefore(text, country, i);
+                    one.stateBehind = !one.stateBefore && hasStateBehind(text, country, i + length);
+                    keepBest(c);
                 }
             }
         }
-        for (int c = 0; any && c < points.length; c++) {
-            points[c] += gathered[c];
+        for (int c = 0; any && c < best.length; c++) {
+            Postcode one = best[c];
+            if (one.points > 0) {
+                tally.add(c, one.first ? CountryClue.POSTCODE_FIRST : CountryClue.POSTCODE, one.share);
+                tally.add(c, CountryClue.OWN_FORM, one.ownForm ? 1 : 0);
+                tally.add(c, CountryClue.STATE_BESIDE, one.stateBefore ? 1 : 0);
+                tally.add(c, behind(c), one.stateBehind ? 1 : 0);
+            }
+        }
+    }
+
+    /** A state behind the postcode says something else where postcodes stand behind their states. */
+    private CountryClue behind(int country) {
+        return countries.get(country).postcodeFollowsState ? CountryClue.STATE_BEHIND : CountryClue.STATE_FOLLOWS;
+    }
+
+    /** Of several numbers that may be a country's postcode the one counts that says the most. */
+    private void keepBest(int country) {
+        Postcode one = numbers[country];
+        one.points = one.share * tally.weight(one.first ? CountryClue.POSTCODE_FIRST : CountryClue.POSTCODE)
+                + (one.ownForm ? tally.weight(CountryClue.OWN_FORM) : 0)
+                + (one.stateBefore ? tally.weight(CountryClue.STATE_BESIDE) : 0)
+                + (one.stateBehind ? tally.weight(behind(country)) : 0);
+        if (one.points > best[country].points) {
+            numbers[country] = best[country];
+            best[country] = one;
         }
     }
 
@@ -157,8 +201,10 @@ final class CountryGuess {
                 && text.tokens.letters(last) <= 2
                 && text.tokens.isWord(last - 1)
                 && text.segmentStart(last) == last - 1;
-        for (int c = 0; district && c < points.length; c++) {
-            points[c] += countries.get(c).cityHasNumber ? DISTRICT : 0;
+        for (int c = 0; district && c < tally.size(); c++) {
+            if (countries.get(c).cityHasNumber) {
+                tally.add(c, CountryClue.DISTRICT, 1);
+            }
         }
     }
 
@@ -175,19 +221,21 @@ final class CountryGuess {
                 gathered[c] += 0.1 + 0.6 / users.length;
             }
         }
-        for (int c = 0; c < points.length; c++) {
-            points[c] += Math.min(MOST_BY_LETTERS, gathered[c]);
+        for (int c = 0; c < gathered.length; c++) {
+            if (gathered[c] > 0) {
+                tally.add(c, CountryClue.LETTERS, Math.min(MOST_BY_LETTERS, gathered[c]));
+            }
         }
     }
 
     /** A number that has lost its leading zero behind a state: {@code ME 4101}. */
     private void shortPostcode(AddressText text, int i) {
-        for (int c = 0; c < points.length && i > 1; c++) {
+        for (int c = 0; c < tally.size() && i > 1; c++) {
             Country country = countries.get(c);
             if (country.postcodeFollowsState
                     && country.postcodes.isShort(text.tokens, i)
                     && FirstSight.isState(text, country, i - 1)) {
-                points[c] += 1 + STATE_BESIDE;
+                tally.add(c, CountryClue.SHORT_POSTCODE, 1);
             }
         }
     }
@@ -198,11 +246,23 @@ final class CountryGuess {
         while (last > 0 && !text.tokens.isWord(last)) {
             last--;
         }
-        for (int c = 0; c < points.length && last > 1; c++) {
-            if (!countries.get(c).states.isEmpty() && FirstSight.isState(text, countries.get(c), last)) {
-                points[c] += STATE_AT_END;
+        for (int c = 0; c < tally.size() && last > 1; c++) {
+            Country country = countries.get(c);
+            if (!country.states.isEmpty()
+                    && FirstSight.isState(text, country, last)
+                    && !followsPostcode(text, country, last)) {
+                tally.add(c, CountryClue.STATE_AT_END, 1);
             }
         }
+    }
+
+    /** {@code 49277, IL}: where postcodes stand behind their states, that is no state. */
+    private static boolean followsPostcode(AddressText text, Country country, int state) {
+        int before = text.isComma(state - 1) ? state - 2 : state - 1;
+        return country.postcodeFollowsState
+                && before > 0
+                && text.tokens.hasDigit(before)
+                && country.postcodes.match(text.tokens, before, before + 1) == 1;
     }
 
     /** Before the city the code is followed by words, behind it by nothing more of its line. */
@@ -225,7 +285,7 @@ final class CountryGuess {
                 || (country.word(text.phrases[next]) & (AddressWord.STATE | AddressWord.COUNTRY)) != 0;
     }
 
-    private static boolean hasStateBeside(AddressText text, Country country, int from, int end) {
+    private static boolean hasStateBefore(AddressText text, Country country, int from) {
         if (country.postcodeBeforeCity) {
             return false;
         }
@@ -233,49 +293,49 @@ final class CountryGuess {
         while (before >= 0 && text.isComma(before)) {
             before--;
         }
-        if (before > 0 && Regions.longestBefore(country.code, text.tokens, before + 1) > 0) {
-            return true;
-        }
-        if (country.states.isEmpty()) {
+        return before > 0
+                && (Regions.longestBefore(country.code, text.tokens, before + 1) > 0
+                        || !country.states.isEmpty() && FirstSight.isState(text, country, before));
+    }
+
+    private static boolean hasStateBehind(AddressText text, Country country, int end) {
+        if (country.postcodeBeforeCity || country.states.isEmpty()) {
             return false;
         }
         int behind = end;
         while (behind < text.count && text.isComma(behind)) {
             behind++;
         }
-        return before > 0 && FirstSight.isState(text, country, before)
-                || behind < text.count
-                        && country.word(text.words[behind]) != 0
-                        && (country.word(text.words[behind]) & AddressWord.STATE) != 0;
+        return behind < text.count
+                && country.word(text.words[behind]) != 0
+                && (country.word(text.words[behind]) & AddressWord.STATE) != 0;
     }
 
     private void words(AddressText text) {
         Tokens tokens = text.tokens;
         for (int i = 0; i < text.count; i++) {
             if (text.phraseLength(i) > 1) {
-                speak(countries.users(text.phrases[i]), 1);
+                speak(countries.users(text.phrases[i]), CountryClue.WORD, CountryClue.WORD_SHARE, 1);
             }
             if (!tokens.isWord(i) || tokens.letters(i) < TELLING_WORD) {
                 continue;
             }
             int word = text.words[i];
             if (word != PhraseTable.NONE) {
-                speak(countries.users(word), tokens.letters(i) > TELLING_WORD || text.isNumber(i + 1) ? 1 : 0.5);
+                double weight = tokens.letters(i) > TELLING_WORD || text.isNumber(i + 1) ? 1 : 0.5;
+                speak(countries.users(word), CountryClue.WORD, CountryClue.WORD_SHARE, weight);
             } else if (tokens.letters(i) > TELLING_WORD + 1) {
-                speak(countries.endingUsers(tokens, i), 0.7);
+                speak(countries.endingUsers(tokens, i), CountryClue.ENDING, CountryClue.ENDING_SHARE, 1);
             }
         }
     }
 
     /** Where several countries are about as likely, the gazetteer may know in which of them such a town is. */
     private void towns(AddressText text) {
-        double best = 0;
-        for (double one : points) {
-            best = Math.max(best, one);
-        }
+        double most = tally.points(tally.likeliest());
         int close = 0;
-        for (double one : points) {
-            close += best - one < CLOSE ? 1 : 0;
+        for (int c = 0; c < tally.size(); c++) {
+            close += most - tally.points(c) < CLOSE ? 1 : 0;
         }
         if (close < 2) {
             return;
@@ -283,13 +343,13 @@ final class CountryGuess {
         int end = text.count;
         for (int segment = 0; segment < SEGMENTS && end > 0; segment++) {
             int from = text.segmentStart(end - 1);
-            town(text, from, end, best);
+            town(text, from, end, most);
             end = from - 1;
         }
     }
 
     /** Looks the words of a segment up, without numbers at its start and end. */
-    private void town(AddressText text, int segmentStart, int segmentEnd, double best) {
+    private void town(AddressText text, int segmentStart, int segmentEnd, double most) {
         int from = segmentStart;
         int end = segmentEnd;
         while (from < end && (text.tokens.hasDigit(from) || !text.tokens.isWord(from))) {
@@ -301,17 +361,19 @@ final class CountryGuess {
         if (from == end || end - from > LONGEST_TOWN) {
             return;
         }
-        for (int c = 0; c < points.length; c++) {
-            if (best - points[c] < CLOSE && places.find(countries.get(c), text.tokens, from, end) != PhraseTable.NONE) {
-                points[c] += TOWN;
+        for (int c = 0; c < tally.size(); c++) {
+            if (most - tally.points(c) < CLOSE
+                    && places.find(countries.get(c), text.tokens, from, end) != PhraseTable.NONE) {
+                tally.add(c, CountryClue.TOWN, 1);
             }
         }
     }
 
     /** The fewer countries know a word, the more it says. */
-    private void speak(int[] users, double weight) {
+    private void speak(int[] users, CountryClue known, CountryClue share, double weight) {
         for (int c : users) {
-            points[c] += weight * (0.4 + 1.6 / users.length);
+            tally.add(c, known, weight);
+            tally.add(c, share, weight / users.length);
         }
     }
 }

@@ -8,26 +8,28 @@ import java.util.Optional;
  * or a town's name and from a region's code. A buffer, reused for every value.
  */
 final class WrittenCountry {
-    private static final double WRITTEN = 9;
+    /** How much a name counts that stands before a last postcode. */
+    private static final double BEFORE = 0.5;
+
     private static final int LONG_NAME = 4;
 
     private final Countries countries;
     private final Places places;
-    private double[] points = {};
+    private final CountryTally tally;
     private boolean written;
 
-    WrittenCountry(Countries countries, Places places) {
+    WrittenCountry(Countries countries, Places places, CountryTally tally) {
         this.countries = countries;
         this.places = places;
+        this.tally = tally;
     }
 
     /**
-     * The country stands at the end, or before a postcode at the end: gives it points.
+     * The country stands at the end, or before a postcode at the end: it speaks for itself.
      *
      * @return whether the address names its country
      */
-    boolean find(AddressText text, double[] points) {
-        this.points = points;
+    boolean find(AddressText text) {
         written = false;
         search(text);
         return written;
@@ -84,7 +86,7 @@ final class WrittenCountry {
                 return false;
             }
         }
-        points[called.get().index] += last || code ? WRITTEN : WRITTEN / 2;
+        tally.add(called.get().index, CountryClue.WRITTEN, last || code ? 1 : BEFORE);
         written = true;
         return true;
     }
@@ -92,7 +94,7 @@ final class WrittenCountry {
     /** {@code British Columbia}, {@code Villa Alemana}: the words before it make a region's or a town's name of it. */
     private boolean endsLongerName(AddressText text, int at, int end) {
         boolean wordBefore = at > 1 && text.tokens.isWord(at - 1);
-        for (int c = 0; wordBefore && c < points.length; c++) {
+        for (int c = 0; wordBefore && c < countries.size(); c++) {
             Country country = countries.get(c);
             if (endsStatesName(text, country, at, end)
                     || Regions.longestBefore(country.code, text.tokens, end) > end - at
@@ -113,7 +115,7 @@ final class WrittenCountry {
     }
 
     private boolean isRegionCode(AddressText text, int at, Country called) {
-        for (int c = 0; c < points.length; c++) {
+        for (int c = 0; c < countries.size(); c++) {
             if (c != called.index && (countries.get(c).word(text.words[at]) & AddressWord.STATE) != 0) {
                 return true;
             }
@@ -143,7 +145,7 @@ final class WrittenCountry {
     /** {@code Viale Roma, 92 42008 Fontanella FI}: the number may as well be of the country that has the province. */
     private boolean isProvinceBehind(AddressText text, Country called, int start, int at) {
         for (int i = Math.max(start, 1); i < at; i++) {
-            for (int c = 0; isPostcodeAt(text, called, i, at) && c < points.length; c++) {
+            for (int c = 0; isPostcodeAt(text, called, i, at) && c < countries.size(); c++) {
                 Country other = countries.get(c);
                 int town = i + called.postcodes.match(text.tokens, i, at);
                 if (c != called.index
@@ -179,7 +181,7 @@ final class WrittenCountry {
     }
 
     private boolean isAnywhere(int word, int classes) {
-        for (int c = 0; c < points.length; c++) {
+        for (int c = 0; c < countries.size(); c++) {
             if ((countries.get(c).word(word) & classes) != 0) {
                 return true;
             }
@@ -189,10 +191,10 @@ final class WrittenCountry {
 
     private boolean named(AddressText text, int word, int at, boolean last) {
         boolean found = false;
-        for (int c = 0; c < points.length; c++) {
+        for (int c = 0; c < countries.size(); c++) {
             int is = countries.get(c).word(word);
             if ((is & AddressWord.COUNTRY) != 0 && (is & AddressWord.OTHER_COUNTRY) == 0) {
-                points[c] += at == 0 ? 1 : last ? WRITTEN : WRITTEN / 2;
+                tally.add(c, CountryClue.WRITTEN, at == 0 ? 0 : last ? 1 : BEFORE);
                 written = at > 0;
                 found = true;
             }
