@@ -293,7 +293,7 @@ final class CountryGuess {
         while (before >= 0 && text.isComma(before)) {
             before--;
         }
-        return before > 0
+        return before >= 0
                 && (Regions.longestBefore(country.code, text.tokens, before + 1) > 0
                         || !country.states.isEmpty() && FirstSight.isState(text, country, before));
     }

@@ -38,7 +38,7 @@ final class FirstSight {
             last--;
         }
         written = false;
-        if (last < 2) {
+        if (last < 1 || text.isComma(0)) {
             return NONE;
         }
         if (text.tokens.hasDigit(last)) {
@@ -63,7 +63,7 @@ final class FirstSight {
             Postcodes postcodes = countries.get(c).postcodes;
             boolean whole = postcodes.match(tokens, last, last + 1) == 1;
             boolean may = whole || found == NONE && postcodes.isShort(tokens, last);
-            boolean state = may && isState(text, countries.get(c), before);
+            boolean state = may && before >= 0 && isState(text, countries.get(c), before);
             found = state && fits(text, countries.get(c), before, last) ? c : found;
         }
         if (found != NONE) {

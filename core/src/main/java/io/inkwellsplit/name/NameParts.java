@@ -139,10 +139,13 @@ final class NameParts {
         if (core > firstRun) {
             add(text, firstRun, core, NamePart.of(NamePart.LAST_PARTICLE.ordinal() + offset), builder);
         }
-        boolean two = firstEnd - core == 2 && !text.tokens.isIdeograph(core);
-        add(text, core, two ? core + 1 : firstEnd, NamePart.of(NamePart.LAST_CORE.ordinal() + offset), builder);
+        // "Saint Clair", "Mc Elroy" are one name.
+        boolean joined = text.has(core, WordInfo.CORE_PARTICLE) && core + 1 < firstEnd;
+        int coreEnd = core + (joined ? 2 : 1);
+        boolean two = firstEnd - coreEnd == 1 && !text.tokens.isIdeograph(core);
+        add(text, core, two ? coreEnd : firstEnd, NamePart.of(NamePart.LAST_CORE.ordinal() + offset), builder);
         if (two) {
-            add(text, core + 1, firstEnd, NamePart.of(NamePart.LAST_SECOND.ordinal() + offset), builder);
+            add(text, coreEnd, firstEnd, NamePart.of(NamePart.LAST_SECOND.ordinal() + offset), builder);
         }
     }
 
