@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -46,6 +47,125 @@ class TokensTest {
         tokens.read(b);
         assertThat(tokens.hash(0)).isEqualTo(hash);
         assertThat(Tokens.hashOfWord("x")).isNotEqualTo(hash);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            Ines Brandt          | WORD WORD
+            12 Main St.          | NUMBER WORD WORD
+            12b                  | NUMBER
+            (Dot)                | OPEN WORD CLOSE
+            "Dot"                | QUOTE WORD QUOTE
+            Tom & Ines           | WORD AND WORD
+            Tom + Ines           | WORD AND WORD
+            a, b                 | WORD COMMA WORD
+            a / b                | WORD MARK WORD
+            #5                   | MARK NUMBER
+            """)
+    void tellsWhatEachIs(String text, String kinds) {
+        tokens.read(text);
+        StringBuilder found = new StringBuilder();
+        for (int i = 0; i < tokens.count(); i++) {
+            found.append(i == 0 ? "" : " ").append(tokens.kind(i));
+        }
+        assertThat(found).hasToString(kinds);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            J. Brandt    | true  | false
+            J Brandt     | true  | false
+            Ó Brien      | false | false
+            Ó. Brien     | true  | false
+            INES Brandt  | false | true
+            I            | true  | false
+            ÉÉ           | false | true
+            Ines         | false | false
+            """)
+    void tellsInitialsAndCapitals(String text, boolean initial, boolean capitals) {
+        tokens.read(text);
+        assertThat(tokens.isInitial(0)).isEqualTo(initial);
+        assertThat(tokens.isAllCaps(0)).isEqualTo(capitals);
+    }
+
+    @Test
+    void looksAtOneToken() {
+        tokens.read("Mary-Ann O'Brien 12b Ph.D.,x");
+        assertThat(tokens.hasHyphen(0)).isTrue();
+        assertThat(tokens.hasHyphen(1)).isFalse();
+        assertThat(tokens.hasApostrophe(1)).isTrue();
+        assertThat(tokens.hasApostrophe(0)).isFalse();
+        assertThat(tokens.hasDigit(2)).isTrue();
+        assertThat(tokens.hasDigit(1)).isFalse();
+        assertThat(tokens.letters(0)).isEqualTo(7);
+        assertThat(tokens.letters(2)).isEqualTo(3);
+        assertThat(tokens.startsUpper(0)).isTrue();
+        assertThat(tokens.isMixedCase()).isTrue();
+        assertThat(tokens.isGlued(tokens.count() - 1)).isTrue();
+        assertThat(tokens.isGlued(1)).isFalse();
+        assertThat(tokens.charAt(0)).isEqualTo('M');
+        assertThat(tokens.foldAt(0)).isEqualTo('m');
+        tokens.read("INES BRANDT");
+        assertThat(tokens.isMixedCase()).isFalse();
+        assertThat(tokens.hash(0, 4)).isEqualTo(Tokens.hashOfWord("ines"));
+        tokens.correct(0, 5);
+        assertThat(tokens.hash(0)).isEqualTo(5);
+    }
+
+    @Test
+    void aFlatAndItsHouseArePartedAtTheHyphen() {
+        tokens.read("4-123 Main St");
+        assertThat(tokens.count()).isEqualTo(3);
+        assertThat(tokens.cutAtHyphen(0)).isTrue();
+        assertThat(tokens.count()).isEqualTo(5);
+        assertThat(tokens.text().substring(tokens.start(0), tokens.end(0))).isEqualTo("4");
+        assertThat(tokens.kind(1)).isEqualTo(TokenKind.MARK);
+        assertThat(tokens.text().substring(tokens.start(2), tokens.end(2))).isEqualTo("123");
+        assertThat(tokens.kind(2)).isEqualTo(TokenKind.NUMBER);
+        assertThat(tokens.text().substring(tokens.start(3), tokens.end(3))).isEqualTo("Main");
+        assertThat(tokens.hash(3)).isEqualTo(Tokens.hashOfWord("main"));
+        assertThat(tokens.letters(4)).isEqualTo(2);
+        tokens.read("4-b Main St");
+        assertThat(tokens.cutAtHyphen(0)).isFalse();
+        assertThat(tokens.count()).isEqualTo(3);
+    }
+
+    @Test
+    void aValueThatIsTooLongHasNoTokens() {
+        tokens.read("x ".repeat(256));
+        assertThat(tokens.isTooLong()).isFalse();
+        assertThat(tokens.count()).isEqualTo(256);
+        tokens.read("x ".repeat(257));
+        assertThat(tokens.isTooLong()).isTrue();
+        tokens.read("x".repeat(4_096));
+        assertThat(tokens.isTooLong()).isFalse();
+        tokens.read("x".repeat(4_097));
+        assertThat(tokens.isTooLong()).isTrue();
+        assertThat(tokens.count()).isZero();
+        tokens.read("x");
+        assertThat(tokens.isTooLong()).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-, true", "/, true", "|, true", "#, false", "&, false", "%, false"})
+    void someSignsOnlySeparate(String sign, boolean separates) {
+        tokens.read("Ines " + sign + " Brandt");
+        assertThat(tokens.isSeparating(1)).isEqualTo(separates);
+        assertThat(tokens.isSlash(1)).isEqualTo(sign.equals("/"));
+    }
+
+    @Property
+    void readingTwiceGivesTheSame(@ForAll String text) {
+        tokens.read(text);
+        Tokens other = new Tokens();
+        other.read("something else before");
+        other.read(text);
+        assertThat(other.count()).isEqualTo(tokens.count());
+        for (int i = 0; i < tokens.count(); i++) {
+            assertThat(other.hash(i)).isEqualTo(tokens.hash(i));
+            assertThat(other.kind(i)).isEqualTo(tokens.kind(i));
+            assertThat(other.start(i)).isEqualTo(tokens.start(i));
+        }
     }
 
     @Property
