@@ -27,7 +27,7 @@ public final class Accuracy {
     /** The sets that are reported: nobody looks at what is wrong in them. */
     private static final long REPORTED = 14_142_135;
 
-    private static final long REPORTED_ADDRESSES = 61_803_398;
+    private static final long REPORTED_ADDRESSES = 27_182_818;
     /** The sets that are looked at while the code is written; their figures are not reported. */
     private static final long LOOKED_AT = 62_701;
 
