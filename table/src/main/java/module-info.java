@@ -15,6 +15,9 @@ module io.inkwellsplit.table {
     exports io.inkwellsplit.table.contact;
     exports io.inkwellsplit.table.correct;
     exports io.inkwellsplit.table.csv;
+
+    uses io.inkwellsplit.table.format.TableFormat;
+
     exports io.inkwellsplit.table.file;
     exports io.inkwellsplit.table.format;
     exports io.inkwellsplit.table.job;

@@ -165,10 +165,10 @@ class CommandLineTest {
             combine --column V --column No --with : --title G | `No,V,G,N/7,B;A,B;A:7,i@q.example/8,A,A:8,x 555`
             group --column No                            | `No together,Rows/7 and 8,2`
             sort --by-number-falling No                  | `No,V,N/8,A,x 555/7,B;A,i@q.example`
-            columns --only N --only No --rename N=Note   | `Note,No/i@q.example,7/x 555,8`
+            columns --keep N --keep No --rename N=Note   | `Note,No/i@q.example,7/x 555,8`
             count --column V                             | `V,Count,Share/A,1,50.0 %/B;A,1,50.0 %`
             duplicates --by V                            | `No,V,N,Duplicate group,Likeness`
-            cut --at ; --column V --into-rows next count --column `V piece` next columns --only Count | `Count/2/1`
+            cut --at ; --column V --into-rows next count --column `V piece` next columns --keep Count | `Count/2/1`
             """)
     void worksOnPieces(String args, String expected) throws Exception {
         Files.writeString(folder.resolve("list.csv"), "No,V,N\n7,B;A,i@q.example\n8,A,x 555\n");

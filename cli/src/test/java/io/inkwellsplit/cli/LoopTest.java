@@ -228,7 +228,7 @@ class LoopTest {
     @ValueSource(strings = {"INT", "TERM"})
     void anInterruptedRunLeavesNothing(String signal) throws Exception {
         Path big = folder.resolve("big.csv");
-        Files.writeString(big, "Patron\n" + "Ines Brandt\n".repeat(2_000_000));
+        Files.writeString(big, "Patron\n" + "Ines Brandt\n".repeat(6_000_000));
         List<String> command = new ArrayList<>(Inkwell.command());
         command.addAll(List.of("split", "big.csv", "--name", "Patron", "--out", "out.csv"));
         Process process = new ProcessBuilder(command)

@@ -147,7 +147,7 @@ class PieceStepsTest {
                                 .checks(Checks.LEAVE_OUT)
                                 .build(),
                         AssembleStep.builder().ready("initials-dots").build(),
-                        ColumnsStep.asTheyAre().only(List.of("Sixth", "Initials with dots"))))
+                        ColumnsStep.asTheyAre().keep(List.of("Sixth", "Initials with dots"))))
                 .startsWith("Sixth|Initials with dots\nInés van der Meulen|I. M.\n|\n");
         assertThat(run(
                         SINGERS,

@@ -41,8 +41,7 @@ final class SplitCommand extends StepCommand {
         Job job = Job.of(input(), List.of(step()), output());
         Values values = values();
         String file = job.input().text("file").orElseThrow();
-        ReadSettings settings =
-                new ReadSettings(!job.input().isSet("no-header"), job.input().text("charset"));
+        ReadSettings settings = job.readSettings();
         try (TableInput source = file.equals(Job.STANDARD)
                 ? Formats.shipped().open("standard input", surroundings.in(), settings)
                 : Formats.shipped().open(Path.of(file), settings)) {

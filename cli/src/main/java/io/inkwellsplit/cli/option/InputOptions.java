@@ -21,6 +21,12 @@ public final class InputOptions {
     @Option(names = "--charset", paramLabel = "NAME", description = "The encoding, where it is not told rightly.")
     @Nullable String charset;
 
+    @Option(
+            names = "--sheet",
+            paramLabel = "NAME",
+            description = "The sheet of a spreadsheet, by name or number. Default: the first one.")
+    @Nullable String sheet;
+
     /** Returns whether a table is named. */
     public boolean isGiven() {
         return !file.isEmpty();
@@ -40,7 +46,7 @@ public final class InputOptions {
 
     /** Opens it, and says what is to be said of it. */
     public TableInput open(Surroundings surroundings) {
-        ReadSettings settings = new ReadSettings(!noHeader, Optional.ofNullable(charset));
+        ReadSettings settings = new ReadSettings(!noHeader, Optional.ofNullable(charset), Optional.ofNullable(sheet));
         TableInput input = file.equals("-")
                 ? Formats.shipped().open("standard input", surroundings.in(), settings)
                 : Formats.shipped().open(surroundings.path(file), settings);

@@ -16,8 +16,8 @@ import picocli.CommandLine.Model.OptionSpec;
 /** Options made of settings: what is given is kept in the order in which it was. */
 public final class SettingOptions {
     private static final String OUT =
-            "The table to write; - for standard output. A name in .vcf, .jcard or .jsonld gives "
-                    + "contacts. Without it, a preview is shown.";
+            "The table to write; - for standard output. The ending of its name tells the form, "
+                    + "such as .csv, .xlsx, .jsonl or .vcf. Without it, a preview is shown.";
 
     private final Surroundings surroundings;
     private final List<Given> given = new ArrayList<>();

@@ -67,7 +67,7 @@ public final class ContactOutput implements TableOutput {
 
     /** Returns the usual name of the table of rows that are set aside. */
     public static Path asideBeside(Path file) {
-        return file.resolveSibling(file.getFileName() + ".set-aside.csv");
+        return AsideFile.besideAsText(file);
     }
 
     private static ContactWriter writer(Path file, ContactFormat format, Delivery delivery) {

@@ -42,6 +42,11 @@ public final class AsideFile {
         return output.resolveSibling(stem + ".set-aside" + (dot > 0 ? text.substring(dot) : ""));
     }
 
+    /** Returns the name of such a file beside an output that is no text table. */
+    public static Path besideAsText(Path output) {
+        return output.resolveSibling(output.getFileName() + ".set-aside.csv");
+    }
+
     /** Sets the titles of the source, which head the file. */
     public AsideFile sourceHeader(List<String> titles) {
         sourceHeader = List.copyOf(titles);

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.attribute.BasicFileAttributes;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -93,6 +94,11 @@ public final class InputFile implements Closeable {
     /** Returns what messages call it. */
     public String name() {
         return name;
+    }
+
+    /** Returns the file, where it is one that is read in its place; empty for what came from a stream. */
+    public Optional<Path> path() {
+        return Optional.ofNullable(file);
     }
 
     /** Returns the bytes from the first one on. */

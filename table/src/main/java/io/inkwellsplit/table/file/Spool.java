@@ -77,6 +77,13 @@ public final class Spool implements Closeable {
         return new ChannelStream(file.channel());
     }
 
+    /** Returns a stream that reads from a place on, in bytes from the beginning. */
+    public InputStream reader(long from) {
+        ChannelStream stream = new ChannelStream(file.channel());
+        stream.at = from;
+        return stream;
+    }
+
     @Override
     public void close() {
         try {

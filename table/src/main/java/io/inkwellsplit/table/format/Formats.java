@@ -5,6 +5,7 @@ import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.contact.ContactFormat;
 import io.inkwellsplit.table.file.InputFile;
+import io.inkwellsplit.table.json.JsonOutput.Form;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -13,6 +14,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.ServiceLoader;
 import java.util.Set;
 
 /** The register of forms: which one a file has goes by the ending of its name. Immutable and safe for use by several threads. */
@@ -34,12 +36,15 @@ public final class Formats {
     }
 
     private static List<TableFormat> shippedFormats() {
-        List<TableFormat> formats = new ArrayList<>(List.of(new TextFormat()));
+        List<TableFormat> formats =
+                new ArrayList<>(List.of(new TextFormat(), new JsonFormat(Form.LINES), new JsonFormat(Form.ARRAY)));
         Arrays.stream(ContactFormat.values()).map(ContactTable::new).forEach(formats::add);
+        // Those of modules that are there as well.
+        ServiceLoader.load(TableFormat.class, Formats.class.getClassLoader()).forEach(formats::add);
         return List.copyOf(formats);
     }
 
-    /** Returns the forms that are there without doing anything: text tables, and contacts to write. */
+    /** Returns the forms that are there without doing anything: text tables, JSON, contacts to write, and those that modules provide. */
     public static Formats shipped() {
         return SHIPPED;
     }
@@ -88,11 +93,21 @@ public final class Formats {
      * @throws TableException if it cannot be read
      */
     public TableInput open(Path file, ReadSettings settings) {
+        OtherFiles.check(file, Problem.INPUT);
+        String name = String.valueOf(file.getFileName());
+        if (OtherFiles.isPacked(file)) {
+            Path plain = file.resolveSibling(name.substring(0, name.length() - OtherFiles.PACKED.length()));
+            return readable(plain).open(OtherFiles.unpacked(file), settings);
+        }
+        return readable(file).open(InputFile.of(file), settings);
+    }
+
+    private TableFormat readable(Path file) {
         TableFormat format = of(file);
         if (!format.reads()) {
             throw new TableException(Problem.INPUT, file + " is " + format.name() + ", which is written only.");
         }
-        return format.open(InputFile.of(file), settings);
+        return format;
     }
 
     /**
@@ -111,6 +126,11 @@ public final class Formats {
      * @throws TableException if files of that form cannot be written
      */
     public TableFormat toWrite(Path file) {
+        OtherFiles.check(file, Problem.OUTPUT);
+        if (OtherFiles.isPacked(file)) {
+            throw new TableException(
+                    Problem.OUTPUT, file + " would have to be packed; name it without " + OtherFiles.PACKED + ".");
+        }
         TableFormat format = of(file);
         if (!format.writes()) {
             throw new TableException(Problem.OUTPUT, file + " would be " + format.name() + ", which is read only.");

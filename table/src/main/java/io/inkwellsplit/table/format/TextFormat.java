@@ -39,6 +39,12 @@ final class TextFormat implements TableFormat {
 
     @Override
     public TableInput open(InputFile file, ReadSettings settings) {
+        try {
+            OtherFiles.checkText(file);
+        } catch (RuntimeException e) {
+            file.close();
+            throw e;
+        }
         return CsvSource.open(file, settings.hasHeader(), settings.charset());
     }
 

@@ -26,15 +26,16 @@ public final class Job {
     public static final List<Setting> INPUT = List.of(
             Setting.text("file", "FILE", "The table to read, told from the job's folder; - for standard input."),
             Setting.flag("no-header", "The first row is no header; columns are called Column 1, Column 2 …"),
-            Setting.text("charset", "NAME", "The encoding, where it is not told rightly."));
+            Setting.text("charset", "NAME", "The encoding, where it is not told rightly."),
+            Setting.text("sheet", "NAME", "The sheet of a spreadsheet, by name or number. Default: the first one."));
 
     /** What can be set of an output. */
     public static final List<Setting> OUTPUT = List.of(
             Setting.text(
                     "file",
                     "FILE",
-                    "The table to write, told from the job's folder; - for standard output. A name in .vcf, .jcard or "
-                            + ".jsonld gives contacts."),
+                    "The table to write, told from the job's folder; - for standard output. The ending of its "
+                            + "name tells the form."),
             Setting.flag("replace", "Replace the output if it is there already."),
             Setting.output(
                     "set-aside",
@@ -160,8 +161,9 @@ public final class Job {
         return input.text("file").filter(file -> !file.equals(STANDARD)).map(Path::of);
     }
 
-    ReadSettings readSettings() {
-        return new ReadSettings(!input.isSet("no-header"), input.text("charset"));
+    /** Returns how the input is read. */
+    public ReadSettings readSettings() {
+        return new ReadSettings(!input.isSet("no-header"), input.text("charset"), input.text("sheet"));
     }
 
     /** Returns whether the output is the standard output. */

@@ -31,7 +31,7 @@ final class ColumnsKind implements StepKind {
         return List.of(
                 Setting.text("first", "COLUMN", "Move it to the left.").severalTimes(),
                 Setting.text("last", "COLUMN", "Move it to the right.").severalTimes(),
-                Setting.text("only", "COLUMN", "Keep only those given so, in this order.")
+                Setting.text("keep", "COLUMN", "Keep only those given so, in this order.")
                         .severalTimes(),
                 Setting.text("drop", "COLUMN", "Leave it out.").severalTimes(),
                 Setting.text("rename", "OLD=NEW", "Give it another title.").severalTimes());
@@ -52,7 +52,7 @@ final class ColumnsKind implements StepKind {
         return ColumnsStep.asTheyAre()
                 .first(values.texts("first"))
                 .last(values.texts("last"))
-                .only(values.texts("only"))
+                .keep(values.texts("keep"))
                 .drop(values.texts("drop"))
                 .rename(rename);
     }

@@ -42,7 +42,7 @@ public final class ColumnsStep implements Step {
     }
 
     /** Keeps these columns alone, in this order; none for all. */
-    public ColumnsStep only(List<String> columns) {
+    public ColumnsStep keep(List<String> columns) {
         return new ColumnsStep(first, last, List.copyOf(columns), drop, rename);
     }
 

@@ -110,7 +110,7 @@ class JobTest {
         ByteArrayInputStream in = new ByteArrayInputStream(SINGERS.getBytes(StandardCharsets.UTF_8));
         ByteArrayOutputStream to = new ByteArrayOutputStream();
         Job job = Job.reading(Path.of("-"))
-                .step("columns", step -> step.set("only", "Voices"))
+                .step("columns", step -> step.set("keep", "Voices"))
                 .into("-");
         assertThat(job.title()).isEqualTo("standard input");
         JobRun.of(job).streams(in, to).run();

@@ -82,7 +82,7 @@ class KindsTest {
             sort ¦ by-number=No                                ¦ No|Voices|Name/7|Alto;Bass|Ines Brandt/8|Tenor|WREN MARLOW/30|Alto;;Tenor|Ada Okonedo
             columns ¦ drop=Voices & rename=No=Number           ¦ Number|Name/7|Ines Brandt/8|WREN MARLOW/30|Ada Okonedo
             columns ¦ first=Name & last=No                     ¦ Name|Voices|No/Ines Brandt|Alto;Bass|7/WREN MARLOW|Tenor|8/Ada Okonedo|Alto;;Tenor|30
-            columns ¦ only=Name & only=No                      ¦ Name|No/Ines Brandt|7/WREN MARLOW|8/Ada Okonedo|30
+            columns ¦ keep=Name & keep=No                      ¦ Name|No/Ines Brandt|7/WREN MARLOW|8/Ada Okonedo|30
             count ¦ column=Voices                              ¦ Voices|Count|Share/Alto;;Tenor|1|33.3 %/Alto;Bass|1|33.3 %/Tenor|1|33.3 %
             duplicates ¦ by=Name                               ¦ No|Voices|Name|Duplicate group|Likeness
             split ¦ name=Name & parts=last & no-checks & titles=keys ¦ No|Voices|Name|last|remarks/7|Alto;Bass|Ines Brandt|Brandt|first: Ines/8|Tenor|WREN MARLOW|MARLOW|first: WREN/30|Alto;;Tenor|Ada Okonedo|Okonedo|first: Ada
