@@ -116,6 +116,7 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
     /**
      * Counts a place as somebody who knows says what it is.
      *
+     * @param place its name
      * @param part {@code CITY}, {@code LOCALITY} or {@code STATE}; others teach nothing
      * @param times how many values that is worth
      */

@@ -18,7 +18,11 @@ public final class AddressLearning {
         reader = new AddressReader(AddressModel.untrained(), AddressWords.shipped());
     }
 
-    /** Starts with a model that is being learned. */
+    /**
+     * Starts with a model that is being learned.
+     *
+     * @param model the model
+     */
     @SuppressWarnings("exports") // Only the training program asks, which is no module.
     public AddressLearning(SequenceModel model) {
         reader = new AddressReader(AddressModel.of(model), AddressWords.shipped());
@@ -36,29 +40,42 @@ public final class AddressLearning {
      */
     public record Tagged(int[] clues, byte[] joints, byte[] labels) {}
 
-    /** Returns how many labels there are. */
+    /** {@return how many labels there are} */
     public static int labels() {
         return AddressLabels.COUNT;
     }
 
-    /** Returns how many clues a token has. */
+    /** {@return how many clues a token has} */
     public static int clues() {
         return AddressClues.EACH;
     }
 
-    /** Returns whether one label may follow another over a joint. */
+    /**
+     * {@return whether one label may follow another over a joint}
+     *
+     * @param joint what stands between the two
+     * @param before the label before it
+     * @param label the label behind it
+     */
     public static boolean mayFollow(int joint, int before, int label) {
         return AddressLabels.mayFollow(joint, before, label);
     }
 
-    /** Returns whether a value may begin with a label. */
+    /**
+     * {@return whether a value may begin with a label}
+     *
+     * @param label the label
+     */
     public static boolean mayStart(int label) {
         return !AddressLabels.isInside(label);
     }
 
     /**
-     * Returns a labelled value as the decoder sees it; null where a token belongs to two parts or there is nothing to read.
+     * {@return a labelled value as the decoder sees it; null where a token belongs to two parts or there is nothing to read}
      *
+     * @param text the value
+     * @param pieces what its pieces are
+     * @param evidence what its column says
      * @param words whether the words count by themselves
      * @param towns whether the gazetteer counts
      */
@@ -67,31 +84,50 @@ public final class AddressLearning {
         return reader.tagged(text, pieces, evidence, words, towns);
     }
 
-    /** Returns the names of the clues to a country, in their order. */
+    /** {@return the names of the clues to a country, in their order} */
     public static List<String> countryClues() {
         return Arrays.stream(CountryClue.values()).map(Enum::name).toList();
     }
 
     /**
-     * Returns what speaks for each country, by country (in the order of {@link AddressSplitter#countries}) and clue; empty
-     * where nothing has to be weighed.
+     * {@return what speaks for each country, by country (in the order of {@link AddressSplitter#countries}) and clue; empty
+     * where nothing has to be weighed}
+     *
+     * @param text the value
+     * @param evidence what its column says
      */
     public float[][] countryClues(String text, AddressEvidence evidence) {
         return reader.countryClues(text, evidence);
     }
 
-    /** Adds to the evidence of a column what a labelled value says. */
+    /**
+     * Adds to the evidence of a column what a labelled value says.
+     *
+     * @param text the value
+     * @param pieces what its pieces are
+     * @param evidence what is added to
+     */
     public void teach(String text, List<Piece> pieces, AddressEvidence evidence) {
         reader.teach(text, pieces, evidence);
     }
 
-    /** Returns how probable the model finds its reading of a value, and whether it is the right one. */
+    /**
+     * {@return how probable the model finds its reading of a value, and whether it is the right one}
+     *
+     * @param text the value
+     * @param gold the texts of its parts by key
+     * @param evidence what its column says
+     */
     public Outcome outcome(String text, Map<String, String> gold, AddressEvidence evidence) {
         Reading<AddressPart> reading = reader.read(text, null, evidence, 0);
         return new Outcome(reading.confidence(), plainParts(reading).equals(gold));
     }
 
-    /** Returns the plain parts that the model reads. */
+    /**
+     * {@return the plain parts that the model reads}
+     *
+     * @param text the value
+     */
     public Map<String, String> parts(String text) {
         return plainParts(reader.read(text, null, AddressEvidence.NONE, 0));
     }
@@ -99,7 +135,11 @@ public final class AddressLearning {
     /** How probable a reading was to the model, and whether it was right. */
     public record Outcome(double probability, boolean right) {}
 
-    /** Returns the plain parts of a reading by key; labels are written so. */
+    /**
+     * {@return the plain parts of a reading by key; labels are written so}
+     *
+     * @param reading a reading of the splitter
+     */
     public static Map<String, String> plainParts(Reading<AddressPart> reading) {
         Map<String, String> parts = new LinkedHashMap<>();
         for (Part<AddressPart> part : reading.parts()) {

@@ -31,12 +31,17 @@ public enum AddressPart implements PartKey {
     COUNTRY("Country"),
     /** The house number; a finer part of the street. */
     NUMBER("House number"),
+    /** {@code N} in {@code 12 N Elm St}; a finer part of the street. */
     STREET_PREDIRECTION("Direction before the street"),
+    /** {@code Elm} in {@code 12 N Elm St}; a finer part of the street. */
     STREET_NAME("Street name"),
+    /** {@code St} in {@code 12 N Elm St}; a finer part of the street. */
     STREET_TYPE("Street type"),
+    /** {@code NW} in {@code 12 Elm St NW}; a finer part of the street. */
     STREET_POSTDIRECTION("Direction behind the street"),
     /** The word of the unit, such as {@code Apt}; a finer part of the unit. */
     UNIT_WORD("Unit word"),
+    /** What the word of the unit numbers, such as {@code 4B}; a finer part of the unit. */
     UNIT_ID("Unit number"),
     /** Text that no part could claim. */
     UNPLACED("Unplaced");

@@ -44,13 +44,13 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
                 new AddressSplitter(DEFAULT_DOUBT_BELOW, AddressWords.shipped(), "", AddressEvidence.NONE);
     }
 
-    /** Returns the splitter with the shipped data and the standard settings. */
+    /** {@return the splitter with the shipped data and the standard settings} */
     public static AddressSplitter standard() {
         return Standard.SPLITTER;
     }
 
     /**
-     * Returns a splitter that flags readings whose confidence is under a threshold.
+     * {@return a splitter that flags readings whose confidence is under a threshold}
      *
      * @param confidence from 0 to 1; the standard is 0.97
      * @throws IllegalArgumentException if it is not from 0 to 1
@@ -63,9 +63,10 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
     }
 
     /**
-     * Returns a splitter that knows words of the user's as well: towns, buildings, words of streets and so on. They add to
+     * {@return a splitter that knows words of the user's as well: towns, buildings, words of streets and so on} They add to
      * those it knows already.
      *
+     * @param own the words; see {@link OwnWords#sections}
      * @throws IllegalArgumentException if a town's country or region is unknown; the message names file and line
      */
     public AddressSplitter withWords(OwnWords own) {
@@ -73,10 +74,11 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
     }
 
     /**
-     * Returns a splitter that reads addresses of a country by a file of the user's, written and checked as the shipped ones
-     * are. Where the country's addresses are read already, the file takes the place of the shipped one. Labels are not
+     * {@return a splitter that reads addresses of a country by a file of the user's, written and checked as the shipped ones
+     * are} Where the country's addresses are read already, the file takes the place of the shipped one. Labels are not
      * written by it.
      *
+     * @param country what the user's file says
      * @throws IllegalArgumentException if it holds what it may not; the message names file and line
      */
     public AddressSplitter withCountry(OwnCountry country) {
@@ -84,7 +86,7 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
     }
 
     /**
-     * Returns a splitter for addresses that are in one country unless they say otherwise.
+     * {@return a splitter for addresses that are in one country unless they say otherwise}
      *
      * @param codeOrName two letters of ISO 3166-1, such as {@code DE}, or a name, such as {@code UK}; see {@link #countries}
      * @throws IllegalArgumentException if that country's addresses are not read
@@ -100,8 +102,10 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
     }
 
     /**
-     * Returns the code of ISO 3166-1 of a country that is written, by a name in any language or a code; empty where none is
-     * called so. Not only those countries have one whose addresses are read.
+     * {@return the code of ISO 3166-1 of a country that is written, by a name in any language or a code; empty where none is
+     * called so} Not only those countries have one whose addresses are read.
+     *
+     * @param written the name or the code
      */
     public static Optional<String> countryCode(String written) {
         Tokens tokens = new Tokens();
@@ -110,7 +114,7 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
         return Optional.of(code).filter(known -> !known.isEmpty());
     }
 
-    /** Returns the codes of the countries whose addresses are read with the shipped data. */
+    /** {@return the codes of the countries whose addresses are read with the shipped data} */
     public static List<String> countries() {
         return Countries.shipped().codes();
     }

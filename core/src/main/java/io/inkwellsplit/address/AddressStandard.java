@@ -37,7 +37,7 @@ public final class AddressStandard {
         /** Capitals and small letters as in {@link TidyCase}, where all letters are alike. */
         CASE;
 
-        /** Returns the stable name, such as {@code state-code}. */
+        /** {@return the stable name, such as {@code state-code}} */
         public String key() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
@@ -49,14 +49,15 @@ public final class AddressStandard {
         this.rules = rules;
     }
 
-    /** Returns the standard that leaves everything as it is written. */
+    /** {@return the standard that leaves everything as it is written} */
     public static AddressStandard asWritten() {
         return new AddressStandard(EnumSet.noneOf(Rule.class));
     }
 
     /**
-     * Returns a standard with one more rule.
+     * {@return a standard with one more rule}
      *
+     * @param rule what is put right
      * @throws IllegalArgumentException if the rule contradicts one that is there already
      */
     public AddressStandard with(Rule rule) {
@@ -70,7 +71,12 @@ public final class AddressStandard {
         return new AddressStandard(more);
     }
 
-    /** Returns a part's text by the rules; empty where the reading has no such part. */
+    /**
+     * {@return a part's text by the rules; empty where the reading has no such part}
+     *
+     * @param reading the reading of an address
+     * @param part which part
+     */
     public String text(Reading<AddressPart> reading, AddressPart part) {
         String text = reading.text(part);
         if (text.isEmpty() || rules.isEmpty()) {

@@ -44,7 +44,11 @@ public record CountryLayout(String code, String name, List<String> lines) {
         return name.replace(".", "").strip().toLowerCase(Locale.ROOT);
     }
 
-    /** Returns the code of a country by its code or one of its names in any language; none where it has no data file. */
+    /**
+     * {@return the code of a country by its code or one of its names in any language; none where it has no data file}
+     *
+     * @param country the code or the name
+     */
     public static Optional<String> codeOf(String country) {
         String code = Names.CODES.get(plain(country));
         return code == null
@@ -52,7 +56,11 @@ public record CountryLayout(String code, String name, List<String> lines) {
                 : Optional.of(code);
     }
 
-    /** Returns the layout of the country with a code, or the usual one where it has no data file. */
+    /**
+     * {@return the layout of the country with a code, or the usual one where it has no data file}
+     *
+     * @param code the code of ISO 3166-1
+     */
     public static CountryLayout of(String code) {
         return LOADED.computeIfAbsent(code, CountryLayout::load);
     }

@@ -44,7 +44,7 @@ public final class AddressLabel {
         this.home = home;
     }
 
-    /** Returns labels for letters that may be posted anywhere: a country that is written stands on the label. */
+    /** {@return labels for letters that may be posted anywhere: a country that is written stands on the label} */
     public static AddressLabel fromAnywhere() {
         return new AddressLabel(null);
     }
@@ -53,6 +53,7 @@ public final class AddressLabel {
      * Returns labels for letters that are posted in a country.
      *
      * @param homeCountry its two letters of ISO 3166-1, or a name of it
+     * @return labels of that country
      * @throws IllegalArgumentException if it is not known
      */
     public static AddressLabel from(String homeCountry) {
@@ -62,18 +63,30 @@ public final class AddressLabel {
                         + String.join(", ", AddressSplitter.countries()))));
     }
 
-    /** Returns the lines of a label, none of them empty. */
+    /**
+     * {@return the lines of a label, none of them empty}
+     *
+     * @param parts what gives the text of a part
+     */
     public List<String> lines(Parts parts) {
         return lines(parts, country(parts), false);
     }
 
-    /** Returns the lines of a label for an address that was read, in the country it was read as. */
+    /**
+     * {@return the lines of a label for an address that was read, in the country it was read as}
+     *
+     * @param address the reading of an address
+     */
     public List<String> lines(Reading<AddressPart> address) {
         boolean written = address.part(AddressPart.COUNTRY).isPresent();
         return lines(address::text, written ? country(address::text) : address.country(), false);
     }
 
-    /** Returns the address in one line, in its country's order, with commas where lines end. */
+    /**
+     * {@return the address in one line, in its country's order, with commas where lines end}
+     *
+     * @param parts what gives the text of a part
+     */
     public String oneLine(Parts parts) {
         return String.join(", ", lines(parts, country(parts), true));
     }

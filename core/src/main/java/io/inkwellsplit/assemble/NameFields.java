@@ -56,7 +56,11 @@ public final class NameFields {
         return Map.copyOf(fields);
     }
 
-    /** Returns whether a name, without modifiers, is a field. */
+    /**
+     * {@return whether a name, without modifiers, is a field}
+     *
+     * @param name what stands between the braces
+     */
     public static boolean isField(String name) {
         return FIELDS.containsKey(name);
     }
@@ -64,6 +68,9 @@ public final class NameFields {
     /**
      * Returns the value of a field, by the parts of one name.
      *
+     * @param field the name of the field
+     * @param parts what gives the text of a part
+     * @return its text; null where the name has none
      * @throws IllegalArgumentException if it is not a field
      */
     public static @Nullable String value(String field, Parts parts) {

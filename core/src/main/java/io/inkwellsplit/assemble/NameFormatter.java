@@ -29,22 +29,32 @@ public final class NameFormatter {
         this.script = Locales.shipped().script(locale);
     }
 
-    /** Returns a formatter for readers of a language; one that CLDR does not know is written as the root locale. */
+    /**
+     * {@return a formatter for readers of a language; one that CLDR does not know is written as the root locale}
+     *
+     * @param locale the language of the readers
+     */
     public static NameFormatter in(Locale locale) {
         return new NameFormatter(Objects.requireNonNull(locale, "locale"));
     }
 
-    /** Returns the locales that have patterns of their own, by their language tags; others inherit from them. */
+    /** {@return the locales that have patterns of their own, by their language tags; others inherit from them} */
     public static List<String> locales() {
         return Locales.shipped().keys();
     }
 
-    /** Returns how the language writes initials and capitals. */
+    /** {@return how the language writes initials and capitals} */
     public Writing writing() {
         return own.writing;
     }
 
-    /** Writes a name. */
+    /**
+     * Writes a name.
+     *
+     * @param name the name
+     * @param style how long and how formal it is to be
+     * @return its text; empty for a name without parts
+     */
     public String format(PersonName name, NameStyle style) {
         String nameScript = NameScript.of(name.apply(NamePart.LAST), name.apply(NamePart.FIRST));
         boolean writes = nameScript == null || NameScript.covers(script, nameScript);

@@ -32,23 +32,34 @@ public final class NamePattern {
     /**
      * Compiles a pattern.
      *
+     * @param pattern text with fields in braces
+     * @return the pattern
      * @throws io.inkwellsplit.pattern.PatternException if it is broken, or a field is none of a name's
      */
     public static NamePattern compile(String pattern) {
         return new NamePattern(TextPattern.compile(pattern, NameFields::isField, List.of()));
     }
 
-    /** Returns the pattern for a language that writes initials and capitals its own way. */
+    /**
+     * {@return the pattern for a language that writes initials and capitals its own way}
+     *
+     * @param writing how the language writes them
+     */
     public NamePattern in(Writing writing) {
         return new NamePattern(pattern.in(writing));
     }
 
-    /** Returns the names of the fields; see {@link TextPattern#fields}. */
+    /** {@return the names of the fields; see {@link TextPattern#fields}} */
     public List<String> fields() {
         return pattern.fields();
     }
 
-    /** Puts a name together. */
+    /**
+     * Puts a name together.
+     *
+     * @param parts what gives the text of a part
+     * @return the filled text
+     */
     public String format(NameFields.Parts parts) {
         String last = parts.apply(NamePart.LAST);
         List<Function<NameFields.Parts, @Nullable String>> from = last == null || last.isEmpty() ? mononym : values;

@@ -18,18 +18,25 @@ import java.util.stream.Stream;
 public record NameStyle(Optional<Order> order, Optional<Length> length, Usage usage, Optional<Formality> formality) {
     /** Which name comes first. */
     public enum Order {
+        /** The given name first. */
         GIVEN_FIRST,
+        /** The family name first. */
         SURNAME_FIRST,
         /** As in an index: by the family name, whatever is spoken first. */
         SORTING
     }
 
+    /** How much of the name is written. */
     public enum Length {
+        /** With all names. */
         LONG,
+        /** With the names that are usual. */
         MEDIUM,
+        /** As short as the language has it. */
         SHORT
     }
 
+    /** What the written name is for. */
     public enum Usage {
         /** Speaking of the person. */
         REFERRING,
@@ -39,8 +46,11 @@ public record NameStyle(Optional<Order> order, Optional<Length> length, Usage us
         MONOGRAM
     }
 
+    /** How formally somebody is called. */
     public enum Formality {
+        /** With the family name and, where it is usual, the title. */
         FORMAL,
+        /** As among people who know each other. */
         INFORMAL
     }
 
@@ -52,6 +62,8 @@ public record NameStyle(Optional<Order> order, Optional<Length> length, Usage us
      * Reads a style from its words with hyphens between them, in any order: {@code long-formal},
      * {@code sorting-short}, {@code monogram}, {@code surname_first-informal}; {@code usual} for none.
      *
+     * @param words the words
+     * @return the style
      * @throws IllegalArgumentException naming the word that is unknown
      */
     public static NameStyle parse(String words) {

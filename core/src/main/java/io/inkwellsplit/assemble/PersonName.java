@@ -23,7 +23,11 @@ public final class PersonName implements NameFields.Parts {
         this.order = order;
     }
 
-    /** Returns a name made of parts; those that are absent or blank are missing from the name. */
+    /**
+     * {@return a name made of parts; those that are absent or blank are missing from the name}
+     *
+     * @param parts the texts of the parts
+     */
     public static PersonName of(Map<NamePart, String> parts) {
         Map<NamePart, String> copy = new EnumMap<>(NamePart.class);
         parts.forEach((part, text) -> {
@@ -34,7 +38,11 @@ public final class PersonName implements NameFields.Parts {
         return new PersonName(Collections.unmodifiableMap(copy), null, null);
     }
 
-    /** Returns the name that was read. */
+    /**
+     * {@return the name that was read}
+     *
+     * @param reading the reading of a name
+     */
     public static PersonName of(Reading<NamePart> reading) {
         Map<NamePart, String> parts = new EnumMap<>(NamePart.class);
         for (NamePart part : NamePart.values()) {
@@ -43,7 +51,7 @@ public final class PersonName implements NameFields.Parts {
         return of(parts);
     }
 
-    /** Returns the second person of a couple as a person alone; without a last name, it is the first one's. */
+    /** {@return the second person of a couple as a person alone; without a last name, it is the first one's} */
     public PersonName second() {
         Map<NamePart, String> own = new EnumMap<>(NamePart.class);
         for (NamePart part : NamePart.values()) {
@@ -57,22 +65,30 @@ public final class PersonName implements NameFields.Parts {
         return of(own);
     }
 
-    /** Returns the name with the language it comes from, which tells which of its names is written first. */
+    /**
+     * {@return the name with the language it comes from, which tells which of its names is written first}
+     *
+     * @param from the language
+     */
     public PersonName language(Locale from) {
         return new PersonName(parts, Objects.requireNonNull(from, "from"), order);
     }
 
-    /** Returns the name with the order that the person wishes, whatever the language. */
+    /**
+     * {@return the name with the order that the person wishes, whatever the language}
+     *
+     * @param wished the order
+     */
     public PersonName order(Order wished) {
         return new PersonName(parts, language, Objects.requireNonNull(wished, "wished"));
     }
 
-    /** Returns the language the name comes from, where it was told. */
+    /** {@return the language the name comes from, where it was told} */
     public Optional<Locale> language() {
         return Optional.ofNullable(language);
     }
 
-    /** Returns the order that the person wishes, where it was told. */
+    /** {@return the order that the person wishes, where it was told} */
     public Optional<Order> order() {
         return Optional.ofNullable(order);
     }

@@ -39,14 +39,15 @@ public record ReadyPattern(String name, String title, NamePattern pattern, boole
         return all;
     }
 
-    /** Returns all ready-made patterns, in the order of the file. */
+    /** {@return all ready-made patterns, in the order of the file} */
     public static List<ReadyPattern> all() {
         return List.copyOf(ALL.values());
     }
 
     /**
-     * Returns one by its name.
+     * {@return one by its name}
      *
+     * @param name its name, such as {@code index}
      * @throws IllegalArgumentException if there is none, offering the nearest
      */
     public static ReadyPattern named(String name) {
@@ -60,12 +61,21 @@ public record ReadyPattern(String name, String title, NamePattern pattern, boole
         return found;
     }
 
-    /** Returns the pattern with the initials and capitals of a language. */
+    /**
+     * {@return the pattern with the initials and capitals of a language}
+     *
+     * @param writing how the language writes them
+     */
     public ReadyPattern in(Writing writing) {
         return new ReadyPattern(name, title, pattern.in(writing), comesBack, meaning);
     }
 
-    /** Puts a name together. */
+    /**
+     * Puts a name together.
+     *
+     * @param parts what gives the text of a part
+     * @return the filled text
+     */
     public String format(NameFields.Parts parts) {
         return pattern.format(parts);
     }

@@ -21,24 +21,25 @@ public final class Mask {
         this.sign = sign;
     }
 
-    /** Hides digits. */
+    /** {@return one that hides digits} */
     public static Mask digits() {
         return new Mask(false, true, 0, '*');
     }
 
-    /** Hides letters. */
+    /** {@return one that hides letters} */
     public static Mask letters() {
         return new Mask(true, false, 0, '*');
     }
 
-    /** Hides letters and digits. */
+    /** {@return one that hides letters and digits} */
     public static Mask all() {
         return new Mask(true, true, 0, '*');
     }
 
     /**
-     * Returns one that shows the last ones of those it hides.
+     * {@return one that shows the last ones of those it hides}
      *
+     * @param count how many signs stay readable, from 0
      * @throws IllegalArgumentException if {@code count} is under 0
      */
     public Mask allButLast(int count) {
@@ -48,12 +49,20 @@ public final class Mask {
         return new Mask(letters, digits, count, sign);
     }
 
-    /** Returns one that writes another sign instead of {@code *}. */
+    /**
+     * {@return one that writes another sign instead of {@code *}}
+     *
+     * @param anotherSign what is written for each hidden sign
+     */
     public Mask with(char anotherSign) {
         return new Mask(letters, digits, shown, anotherSign);
     }
 
-    /** Returns the value with what is to be hidden hidden. */
+    /**
+     * {@return the value with what is to be hidden hidden}
+     *
+     * @param text the value
+     */
     public String apply(String text) {
         Objects.requireNonNull(text, "text");
         StringBuilder out = new StringBuilder(text);

@@ -29,7 +29,7 @@ public final class Pseudonyms {
     }
 
     /**
-     * Returns pseudonyms of a key.
+     * {@return pseudonyms of a key}
      *
      * @param key a secret of 16 bytes or more
      * @throws IllegalArgumentException if it is shorter
@@ -42,7 +42,11 @@ public final class Pseudonyms {
         return new Pseudonyms(Arrays.copyOf(key, key.length));
     }
 
-    /** Returns the pseudonym of a value, twelve letters and digits; empty for a blank value. */
+    /**
+     * {@return the pseudonym of a value, twelve letters and digits; empty for a blank value}
+     *
+     * @param text the value
+     */
     public String of(String text) {
         String plain = Normalizer.normalize(Objects.requireNonNull(text, "text").strip(), Normalizer.Form.NFC)
                 .toLowerCase(Locale.ROOT);

@@ -37,7 +37,12 @@ public record FamilyName(String particle, String core) {
         return small.endsWith(".") ? small.substring(0, small.length() - 1) : small;
     }
 
-    /** Cuts a whole family name; the last word is never a particle. */
+    /**
+     * Cuts a whole family name; the last word is never a particle.
+     *
+     * @param whole the family name as it is written, particles and all
+     * @return its particle and its core
+     */
     public static FamilyName of(String whole) {
         String name = whole.strip();
         int core = 0;

@@ -65,17 +65,17 @@ public final class NameEvidence implements Evidence<NameEvidence> {
         return patterns;
     }
 
-    /** Returns how many values write the given name first beyond doubt. */
+    /** {@return how many values write the given name first beyond doubt} */
     public long givenFirst() {
         return givenFirst;
     }
 
-    /** Returns how many values write the family name first beyond doubt. */
+    /** {@return how many values write the family name first beyond doubt} */
     public long familyFirst() {
         return familyFirst;
     }
 
-    /** Returns how many values are organisations beyond doubt. */
+    /** {@return how many values are organisations beyond doubt} */
     public long organisations() {
         return organisations;
     }
@@ -144,6 +144,7 @@ public final class NameEvidence implements Evidence<NameEvidence> {
     /**
      * Counts words as somebody who knows says they are used.
      *
+     * @param words the names, with blanks between them
      * @param role {@code FIRST} or {@code MIDDLE} for given names, {@code LAST} for family names; others teach nothing
      * @param times how many values that is worth
      */

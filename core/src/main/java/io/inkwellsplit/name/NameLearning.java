@@ -24,17 +24,26 @@ public final class NameLearning {
     /** Starts with the shipped weights: how probable patterns are to a value goes by them. */
     public NameLearning() {}
 
-    /** Returns the names of the features, in their order. */
+    /** {@return the names of the features, in their order} */
     public static List<String> features() {
         return Arrays.stream(NameFeature.values()).map(Enum::name).toList();
     }
 
-    /** Returns how often each pattern is likely in what an evidence was gathered from, as lines of the data file. */
+    /**
+     * {@return how often each pattern is likely in what an evidence was gathered from, as lines of the data file}
+     *
+     * @param evidence what a column says
+     */
     public static List<String> patterns(NameEvidence evidence) {
         return evidence.patterns().lines();
     }
 
-    /** Returns the candidates of a value; empty for a blank. */
+    /**
+     * {@return the candidates of a value; empty for a blank}
+     *
+     * @param text the value
+     * @param evidence what its column says
+     */
     @SuppressWarnings("exports") // Only the training program asks, which is no module.
     public List<Choice> choices(String text, NameEvidence evidence) {
         List<Choice> choices = new ArrayList<>();
@@ -53,7 +62,11 @@ public final class NameLearning {
         return choices;
     }
 
-    /** Returns the plain parts of a reading by key, and its kind where it is not a person; labels are written so. */
+    /**
+     * {@return the plain parts of a reading by key, and its kind where it is not a person; labels are written so}
+     *
+     * @param reading a reading of the splitter
+     */
     public static Map<String, String> plainParts(Reading<NamePart> reading) {
         Map<String, String> parts = new LinkedHashMap<>();
         if (reading.kind() != Kind.PERSON && reading.kind() != Kind.BLANK) {

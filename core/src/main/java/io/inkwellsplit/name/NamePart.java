@@ -43,16 +43,27 @@ public enum NamePart implements PartKey {
     OTHERS("Others"),
     /** A capacity in which the person acts. */
     ROLE("Role"),
+    /** As {@link #TITLE}, of the second of a couple; so are those that follow. */
     SECOND_TITLE("Second person's title"),
+    /** The second person's {@link #FIRST}. */
     SECOND_FIRST("Second person's first name"),
+    /** The second person's {@link #MIDDLE}. */
     SECOND_MIDDLE("Second person's middle name"),
+    /** The second person's {@link #LAST}; the shared one where both have it. */
     SECOND_LAST("Second person's last name"),
+    /** The second person's {@link #SUFFIX}. */
     SECOND_SUFFIX("Second person's suffix"),
+    /** The second person's {@link #CREDENTIALS}. */
     SECOND_CREDENTIALS("Second person's credentials"),
+    /** The second person's {@link #NICKNAME}. */
     SECOND_NICKNAME("Second person's nickname"),
+    /** The second person's {@link #BIRTH_NAME}. */
     SECOND_BIRTH_NAME("Second person's birth name"),
+    /** The second person's {@link #LAST_PARTICLE}. */
     SECOND_LAST_PARTICLE("Second person's last name particle"),
+    /** The second person's {@link #LAST_CORE}. */
     SECOND_LAST_CORE("Second person's last name core"),
+    /** The second person's {@link #LAST_SECOND}. */
     SECOND_LAST_SECOND("Second person's second last name"),
     /** The whole name of an organisation. */
     ORGANISATION("Organisation"),

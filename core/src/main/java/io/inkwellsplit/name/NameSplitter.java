@@ -36,13 +36,13 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
                 new NameSplitter(DEFAULT_DOUBT_BELOW, NameWords.shipped(), NameEvidence.NONE);
     }
 
-    /** Returns the splitter with the shipped data and the standard settings. */
+    /** {@return the splitter with the shipped data and the standard settings} */
     public static NameSplitter standard() {
         return Standard.SPLITTER;
     }
 
     /**
-     * Returns a splitter that flags readings whose confidence is under a threshold.
+     * {@return a splitter that flags readings whose confidence is under a threshold}
      *
      * @param confidence from 0 to 1; the standard is 0.98
      * @throws IllegalArgumentException if it is not from 0 to 1
@@ -55,9 +55,10 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
     }
 
     /**
-     * Returns a splitter that knows words of the user's as well: titles, trade words, given and family names and so on.
+     * {@return a splitter that knows words of the user's as well: titles, trade words, given and family names and so on}
      * They add to those it knows already.
      *
+     * @param own the words; see {@link OwnWords#sections}
      * @throws IllegalArgumentException if a name among them has several words
      */
     public NameSplitter withWords(OwnWords own) {

@@ -38,7 +38,11 @@ public final class ListPhrase {
         return languages;
     }
 
-    /** Returns how a language writes lists. */
+    /**
+     * {@return how a language writes lists}
+     *
+     * @param locale the language; one that is unknown is written as the root locale
+     */
     public static ListPhrase in(Locale locale) {
         ListPhrase english = LANGUAGES.get("en");
         if (english == null) {
@@ -47,14 +51,19 @@ public final class ListPhrase {
         return LANGUAGES.getOrDefault(locale.getLanguage(), english);
     }
 
-    /** Returns all texts as one phrase; empty where there are none. */
+    /**
+     * {@return all texts as one phrase; empty where there are none}
+     *
+     * @param texts what is listed
+     */
     public String of(List<String> texts) {
         return of(texts, Integer.MAX_VALUE);
     }
 
     /**
-     * Returns the first texts as one phrase, and how many more there are.
+     * {@return the first texts as one phrase, and how many more there are}
      *
+     * @param texts what is listed
      * @param most how many are written out, from 1
      * @throws IllegalArgumentException if {@code most} is under 1
      */

@@ -9,7 +9,12 @@ import java.util.Optional;
 public final class Nearest {
     private Nearest() {}
 
-    /** Returns the word of the fewest changed letters; none where more than half of them would change. */
+    /**
+     * {@return the word of the fewest changed letters; none where more than half of them would change}
+     *
+     * @param written what a user wrote
+     * @param known the words that would have been understood
+     */
     public static Optional<String> of(String written, Collection<String> known) {
         return known.stream()
                 .min(Comparator.comparingInt((String s) -> distance(written, s)))

@@ -9,7 +9,7 @@ public final class PatternException extends IllegalArgumentException {
         this.position = position;
     }
 
-    /** Returns where in the pattern the trouble is, as a {@code char} index from 0. */
+    /** {@return where in the pattern the trouble is, as a {@code char} index from 0} */
     public int position() {
         return position;
     }

@@ -44,6 +44,8 @@ public final class TextPattern {
     /**
      * Compiles a pattern; any field name is accepted.
      *
+     * @param pattern text with fields in braces
+     * @return the pattern
      * @throws PatternException if a brace is open or empty, or a modifier is unknown
      */
     public static TextPattern compile(String pattern) {
@@ -53,8 +55,10 @@ public final class TextPattern {
     /**
      * Compiles a pattern whose fields must be known.
      *
+     * @param pattern text with fields in braces
      * @param isKnown whether a name, without modifiers, can be filled
      * @param suggestions names to offer when one is unknown; may be empty
+     * @return the pattern
      * @throws PatternException as above, or if a field is unknown; the message offers the nearest known name
      */
     public static TextPattern compile(String pattern, Predicate<String> isKnown, List<String> suggestions) {
@@ -62,12 +66,16 @@ public final class TextPattern {
         return new TextPattern(pattern, new PatternParser(pattern, isKnown, suggestions).parse(), Writing.USUAL);
     }
 
-    /** Returns the pattern for a language that writes initials and capitals its own way. */
+    /**
+     * {@return the pattern for a language that writes initials and capitals its own way}
+     *
+     * @param writing how the language writes them
+     */
     public TextPattern in(Writing writing) {
         return new TextPattern(source, whole, Objects.requireNonNull(writing, "writing"));
     }
 
-    /** Returns the names of the fields, in their order, without modifiers; a name can stand there more than once. */
+    /** {@return the names of the fields, in their order, without modifiers; a name can stand there more than once} */
     public List<String> fields() {
         return fields;
     }
@@ -76,6 +84,7 @@ public final class TextPattern {
      * Fills the pattern.
      *
      * @param values gives the value of a field by its name; null or an empty text stand for no value
+     * @return the filled text, without blanks at its ends
      */
     public String format(Function<String, @Nullable String> values) {
         return formatByNumber(number -> values.apply(fields.get(number)));
@@ -85,6 +94,7 @@ public final class TextPattern {
      * Fills the pattern, for those who have looked up {@link #fields} once.
      *
      * @param values gives the value of a field by its number in {@link #fields}; null or an empty text stand for no value
+     * @return the filled text, as {@link #format} makes it
      */
     public String formatByNumber(IntFunction<@Nullable String> values) {
         @Nullable String text = whole.format(values, writing, false);

@@ -14,10 +14,20 @@ import java.util.Objects;
 public record Combining(String separator, Blanks blanks, String prefix, String suffix) {
     /** What becomes of empty and blank pieces. */
     public enum Blanks {
+        /** They are joined as the others are. */
         KEEP,
+        /** They are left out, and their separator with them. */
         SKIP
     }
 
+    /**
+     * Refuses what is null.
+     *
+     * @param prefix what stands before the whole
+     * @param separator what stands between two pieces
+     * @param suffix what stands behind the whole
+     * @param blanks what becomes of blank pieces
+     */
     public Combining {
         Objects.requireNonNull(separator, "separator");
         Objects.requireNonNull(blanks, "blanks");
@@ -25,22 +35,35 @@ public record Combining(String separator, Blanks blanks, String prefix, String s
         Objects.requireNonNull(suffix, "suffix");
     }
 
-    /** Returns a combining that keeps every piece and adds nothing but the separator. */
+    /**
+     * {@return a combining that keeps every piece and adds nothing but the separator}
+     *
+     * @param separator what stands between two pieces
+     */
     public static Combining with(String separator) {
         return new Combining(separator, Blanks.KEEP, "", "");
     }
 
-    /** Returns a combining that leaves blank pieces out. */
+    /** {@return a combining that leaves blank pieces out} */
     public Combining skipBlanks() {
         return new Combining(separator, Blanks.SKIP, prefix, suffix);
     }
 
-    /** Returns a combining that sets texts around the whole. */
+    /**
+     * {@return a combining that sets texts around the whole}
+     *
+     * @param before what stands before the whole
+     * @param behind what stands behind the whole
+     */
     public Combining around(String before, String behind) {
         return new Combining(separator, blanks, before, behind);
     }
 
-    /** Returns the pieces as one text; empty where none is left. */
+    /**
+     * {@return the pieces as one text; empty where none is left}
+     *
+     * @param pieces the pieces, in their order
+     */
     public String join(List<String> pieces) {
         List<String> left = blanks == Blanks.KEEP
                 ? pieces

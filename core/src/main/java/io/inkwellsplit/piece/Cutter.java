@@ -26,29 +26,37 @@ public final class Cutter {
 
     /** What becomes of empty pieces. */
     public enum Empty {
+        /** They stay. */
         KEEP,
+        /** They are left out. */
         DROP
     }
 
     /** What becomes of blanks at the ends of a piece. */
     public enum Blanks {
+        /** They stay. */
         KEEP,
+        /** They are taken off. */
         TRIM
     }
 
     /** From which end cuts are counted, where there are at most so many. */
     public enum From {
+        /** From the left: what is left stays in the last piece. */
         LEFT,
+        /** From the right: what is left stays in the first piece. */
         RIGHT
     }
 
     /** Inside of what separators do not cut. */
     public enum Respect {
+        /** They cut everywhere. */
         NOTHING,
         /** Pairs of straight, curly or pointed quotes. */
         QUOTES,
         /** Round, square, curly or pointed brackets, which can stand inside each other. */
         BRACKETS,
+        /** Quotes and brackets. */
         BOTH
     }
 
@@ -77,6 +85,8 @@ public final class Cutter {
     /**
      * Returns a cutter for one or several separators, each of one character or more; where two fit, the longer one cuts.
      *
+     * @param separators texts that cut, as they are written
+     * @return the cutter
      * @throws IllegalArgumentException if there is none, or one is empty
      */
     public static Cutter at(String... separators) {
@@ -95,18 +105,42 @@ public final class Cutter {
                 Respect.NOTHING);
     }
 
+    /**
+     * Sets what becomes of separators that stand side by side.
+     *
+     * @param wanted what becomes of separators that stand side by side
+     * @return a cutter that does so
+     */
     public Cutter runs(Runs wanted) {
         return new Cutter(separators, wanted, empty, blanks, from, most, respect);
     }
 
+    /**
+     * Sets what becomes of empty pieces.
+     *
+     * @param wanted what becomes of empty pieces
+     * @return a cutter that does so
+     */
     public Cutter empty(Empty wanted) {
         return new Cutter(separators, runs, wanted, blanks, from, most, respect);
     }
 
+    /**
+     * Sets what becomes of blanks at the ends of a piece.
+     *
+     * @param wanted what becomes of blanks around a piece
+     * @return a cutter that does so
+     */
     public Cutter blanks(Blanks wanted) {
         return new Cutter(separators, runs, empty, wanted, from, most, respect);
     }
 
+    /**
+     * Sets inside of what separators do not cut.
+     *
+     * @param wanted in what a separator does not cut
+     * @return a cutter that does so
+     */
     public Cutter respecting(Respect wanted) {
         return new Cutter(separators, runs, empty, blanks, from, most, wanted);
     }
@@ -114,6 +148,9 @@ public final class Cutter {
     /**
      * Sets how many cuts are made at most; what is left stays whole in the last piece, or from the right in the first.
      *
+     * @param cuts how many, from 0
+     * @param end the end from which they are counted
+     * @return a cutter that does so
      * @throws IllegalArgumentException if {@code cuts} is under 0
      */
     public Cutter atMost(int cuts, From end) {
@@ -123,12 +160,16 @@ public final class Cutter {
         return new Cutter(separators, runs, empty, blanks, end, cuts, respect);
     }
 
-    /** Returns the separators, the longest first. */
+    /** {@return the separators, the longest first} */
     public List<String> separators() {
         return separators;
     }
 
-    /** Returns the pieces in their order; one empty piece for an empty value, unless empty pieces are dropped. */
+    /**
+     * {@return the pieces in their order; one empty piece for an empty value, unless empty pieces are dropped}
+     *
+     * @param text the value
+     */
     public List<String> cut(String text) {
         Objects.requireNonNull(text, "text");
         if (isPlain()) {

@@ -17,7 +17,7 @@ public record LikelySeparator(String separator, double fit) {
     /** A blank, a dot or a hyphen stands in most texts, whatever their separator; others that fit half as well are meant. */
     private static final List<String> COMMON = List.of(" ", ".", "-", ":", "_");
 
-    /** Returns the separators that are looked for. */
+    /** {@return the separators that are looked for} */
     public static List<String> usual() {
         return USUAL;
     }
@@ -30,7 +30,11 @@ public record LikelySeparator(String separator, double fit) {
         private final long[] counts = new long[USUAL.size()];
         private long values;
 
-        /** Looks at a value. */
+        /**
+         * Looks at a value.
+         *
+         * @param value the value
+         */
         public void observe(String value) {
             String text = value.strip();
             if (text.isEmpty()) {
@@ -42,7 +46,7 @@ public record LikelySeparator(String separator, double fit) {
             }
         }
 
-        /** Returns the likeliest separator; where no usual one stands in any value, a comma with a fit of 0. */
+        /** {@return the likeliest separator; where no usual one stands in any value, a comma with a fit of 0} */
         public LikelySeparator find() {
             int best = -1;
             double bestScore = 0;
@@ -59,7 +63,11 @@ public record LikelySeparator(String separator, double fit) {
         }
     }
 
-    /** Returns the likeliest separator of a column. */
+    /**
+     * {@return the likeliest separator of a column}
+     *
+     * @param column its values
+     */
     public static LikelySeparator of(List<String> column) {
         Finder finder = new Finder();
         column.forEach(finder::observe);

@@ -22,12 +22,25 @@ public final class Take {
         this.fallback = fallback;
     }
 
-    /** Takes the piece of a number. */
+    /**
+     * Takes the piece of a number.
+     *
+     * @param cutter what makes the pieces
+     * @param number which one, from 1; from the right below 0
+     * @return what takes it
+     */
     public static Take piece(Cutter cutter, int number) {
         return pieces(cutter, number, number);
     }
 
-    /** Takes the pieces from one number to another, both included, with the separators as they are written. */
+    /**
+     * Takes the pieces from one number to another, both included, with the separators as they are written.
+     *
+     * @param cutter what makes the pieces
+     * @param first the first one, from 1; from the right below 0
+     * @param last the last one, counted likewise
+     * @return what takes them
+     */
     public static Take pieces(Cutter cutter, int first, int last) {
         check("the number of a piece", first);
         check("the number of a piece", last);
@@ -42,27 +55,53 @@ public final class Take {
         return there ? Optional.of(text.substring(spans[2 * from], spans[2 * to + 1])) : Optional.empty();
     }
 
-    /** Takes the first words; all where there are fewer. */
+    /**
+     * Takes the first words; all where there are fewer.
+     *
+     * @param count how many
+     * @return what takes them
+     */
     public static Take firstWords(int count) {
         return ends("words", count, BreakAt.WORDS, Cutter.From.LEFT);
     }
 
-    /** Takes the last words. */
+    /**
+     * Takes the last words.
+     *
+     * @param count how many
+     * @return what takes them
+     */
     public static Take lastWords(int count) {
         return ends("words", count, BreakAt.WORDS, Cutter.From.RIGHT);
     }
 
-    /** Takes the first characters; all where there are fewer. */
+    /**
+     * Takes the first characters; all where there are fewer.
+     *
+     * @param count how many
+     * @return what takes them
+     */
     public static Take firstCharacters(int count) {
         return ends("characters", count, BreakAt.CHARACTERS, Cutter.From.LEFT);
     }
 
-    /** Takes the last characters. */
+    /**
+     * Takes the last characters.
+     *
+     * @param count how many
+     * @return what takes them
+     */
     public static Take lastCharacters(int count) {
         return ends("characters", count, BreakAt.CHARACTERS, Cutter.From.RIGHT);
     }
 
-    /** Takes characters from one number to another, both included. */
+    /**
+     * Takes characters from one number to another, both included.
+     *
+     * @param first the first one, from 1; from the right below 0
+     * @param last the last one, counted likewise
+     * @return what takes them
+     */
     public static Take characters(int first, int last) {
         check("the number of a character", first);
         check("the number of a character", last);
@@ -79,12 +118,24 @@ public final class Take {
                 "");
     }
 
-    /** Takes what stands before the separator's occurrence of a number. */
+    /**
+     * Takes what stands before the separator's occurrence of a number.
+     *
+     * @param separator what is looked for
+     * @param occurrence which of several, from 1; from the right below 0
+     * @return what takes it
+     */
     public static Take before(Cutter separator, int occurrence) {
         return beside(separator, occurrence, (text, start, end) -> text.substring(0, start));
     }
 
-    /** Takes what stands after the separator's occurrence of a number. */
+    /**
+     * Takes what stands after the separator's occurrence of a number.
+     *
+     * @param separator what is looked for
+     * @param occurrence which of several, from 1; from the right below 0
+     * @return what takes it
+     */
     public static Take after(Cutter separator, int occurrence) {
         return beside(separator, occurrence, (text, start, end) -> text.substring(end));
     }
@@ -160,22 +211,38 @@ public final class Take {
         }
     }
 
-    /** Returns one that gives a text where there is nothing to take. */
+    /**
+     * {@return one that gives a text where there is nothing to take}
+     *
+     * @param text the fallback
+     */
     public Take orElse(String text) {
         return new Take(taker, Objects.requireNonNull(text, "text"));
     }
 
-    /** Returns one that goes on with what this one has taken. */
+    /**
+     * {@return one that goes on with what this one has taken}
+     *
+     * @param next what goes on
+     */
     public Take then(Take next) {
         return new Take(text -> taker.apply(text).flatMap(next.taker), next.fallback);
     }
 
-    /** Returns what is taken from a value, or the fallback. */
+    /**
+     * {@return what is taken from a value, or the fallback}
+     *
+     * @param text the value
+     */
     public String from(String text) {
         return find(text).orElse(fallback);
     }
 
-    /** Returns what is taken from a value; none where it has not so much. */
+    /**
+     * {@return what is taken from a value; none where it has not so much}
+     *
+     * @param text the value
+     */
     public Optional<String> find(String text) {
         return taker.apply(Objects.requireNonNull(text, "text"));
     }

@@ -13,13 +13,20 @@ import java.util.List;
  * @param reasons the features that decided, strongest first
  */
 public record Alternative<P extends PartKey>(Kind kind, List<Part<P>> parts, double share, List<Reason> reasons) {
-    /** Copies the lists. */
+    /**
+     * Copies the lists.
+     *
+     * @param kind what the value is by this way
+     * @param parts its parts, in the order of their keys
+     * @param share how much of the model's belief this way has, 0 to 1
+     * @param reasons what speaks for and against it, the weightiest first
+     */
     public Alternative {
         parts = List.copyOf(parts);
         reasons = List.copyOf(reasons);
     }
 
-    /** Returns this way as one whose parts have keys of any kind; see {@link Reading#ofAnyKind}. */
+    /** {@return this way as one whose parts have keys of any kind; see {@link Reading#ofAnyKind}} */
     @SuppressWarnings("unchecked") // It cannot be changed.
     public Alternative<PartKey> ofAnyKind() {
         return (Alternative<PartKey>) this;

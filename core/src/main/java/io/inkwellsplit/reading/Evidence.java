@@ -10,9 +10,13 @@ package io.inkwellsplit.reading;
  * @param <E> the evidence itself
  */
 public interface Evidence<E extends Evidence<E>> {
-    /** Adds what another part of the column says. */
+    /**
+     * Adds what another part of the column says.
+     *
+     * @param other evidence of the same kind; it stays as it is
+     */
     void merge(E other);
 
-    /** Returns all of it as bytes, for another process; the same evidence gives the same bytes. */
+    /** {@return all of it as bytes, for another process; the same evidence gives the same bytes} */
     byte[] toBytes();
 }

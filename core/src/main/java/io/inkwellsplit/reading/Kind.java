@@ -4,17 +4,20 @@ import java.util.Locale;
 
 /** What a text is. */
 public enum Kind {
+    /** One named person. */
     PERSON,
     /** Two named people. */
     COUPLE,
+    /** A firm, a society, an office, a household without a person's name. */
     ORGANISATION,
+    /** A postal address. */
     ADDRESS,
     /** Nothing, or a word for nothing. */
     BLANK,
     /** None of these can be said. */
     UNCLEAR;
 
-    /** Returns the stable machine name. */
+    /** {@return the stable machine name} */
     public String key() {
         return name().toLowerCase(Locale.ROOT);
     }

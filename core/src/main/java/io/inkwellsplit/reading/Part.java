@@ -13,7 +13,13 @@ import java.util.List;
  * @param spans where the pieces stand in the source, in the order of the text
  */
 public record Part<P extends PartKey>(P key, String text, List<Span> spans) {
-    /** Copies the list. */
+    /**
+     * Copies the list.
+     *
+     * @param key which part
+     * @param text its text, as it is to be read
+     * @param spans where its pieces stand in the source
+     */
     public Part {
         spans = List.copyOf(spans);
     }

@@ -2,18 +2,18 @@ package io.inkwellsplit.reading;
 
 /** The key of a part of a name or an address. The enums that implement it list every key there is. */
 public interface PartKey {
-    /** Returns the stable machine name, such as {@code last}. */
+    /** {@return the stable machine name, such as {@code last}} */
     String key();
 
-    /** Returns the English title, such as {@code Last name}. */
+    /** {@return the English title, such as {@code Last name}} */
     String title();
 
-    /** Returns the place of the key in the order of its enum, from 0. */
+    /** {@return the place of the key in the order of its enum, from 0} */
     int ordinal();
 
-    /** Returns whether this part repeats a piece of another one, as {@code last_core} does of {@code last}. */
+    /** {@return whether this part repeats a piece of another one, as {@code last_core} does of {@code last}} */
     boolean isFiner();
 
-    /** Returns whether this part is a layer: it stands around the name or the address, as {@code care_of} does. */
+    /** {@return whether this part is a layer: it stands around the name or the address, as {@code care_of} does} */
     boolean isLayer();
 }

@@ -55,39 +55,44 @@ public final class Reading<P extends PartKey> {
         return present;
     }
 
-    /** Returns the value that was read, as it was given. */
+    /** {@return the value that was read, as it was given} */
     public String source() {
         return source;
     }
 
+    /** {@return what the value was read as} */
     public Kind kind() {
         return kind;
     }
 
-    /** Returns the country as one of which an address was read, by its ISO 3166-1 code; empty for a name. */
+    /** {@return the country as one of which an address was read, by its ISO 3166-1 code; empty for a name} */
     public String country() {
         return country;
     }
 
-    /** Returns the probability, 0 to 1, that all parts of this reading are right. */
+    /** {@return the probability, 0 to 1, that all parts of this reading are right} */
     public double confidence() {
         return confidence;
     }
 
-    /** Returns the reasons to look at this reading; empty when there are none. */
+    /** {@return the reasons to look at this reading; empty when there are none} */
     public Set<Doubt> doubts() {
         return Collections.unmodifiableSet(doubts);
     }
 
-    /** Returns values that parts are likely to mean where they contradict each other; empty where nothing is offered. */
+    /**
+     * {@return values that parts are likely to mean where they contradict each other; empty where nothing is offered}
+     */
     public List<Suggestion<P>> suggestions() {
         return Collections.unmodifiableList(suggestions);
     }
 
     /**
-     * Returns a part's text, or the empty string where the value has no such part.
+     * {@return a part's text, or the empty string where the value has no such part}
      *
      * <p>Costs time linear in the number of parts.
+     *
+     * @param key which part
      */
     public String text(P key) {
         if (!has(key)) {
@@ -158,7 +163,11 @@ public final class Reading<P extends PartKey> {
         return out.toString();
     }
 
-    /** Returns a part with its places in the source, or nothing where the value has no such part. */
+    /**
+     * {@return a part with its places in the source, or nothing where the value has no such part}
+     *
+     * @param key which part
+     */
     public Optional<Part<P>> part(P key) {
         if (!has(key)) {
             return Optional.empty();
@@ -166,7 +175,7 @@ public final class Reading<P extends PartKey> {
         return Optional.of(new Part<>(key, text(key), spans(key.ordinal())));
     }
 
-    /** Returns all parts, in the order of their keys; finer parts repeat what the plain ones hold. */
+    /** {@return all parts, in the order of their keys; finer parts repeat what the plain ones hold} */
     @SuppressWarnings("unchecked") // The keys are those of this kind of reading.
     public List<Part<P>> parts() {
         List<Part<P>> parts = new ArrayList<>();
@@ -176,7 +185,7 @@ public final class Reading<P extends PartKey> {
         return parts;
     }
 
-    /** Returns the parts that are no finer parts: together they hold every piece once. */
+    /** {@return the parts that are no finer parts: together they hold every piece once} */
     public List<Part<P>> plainParts() {
         return parts().stream().filter(part -> !part.key().isFiner()).toList();
     }
@@ -185,7 +194,7 @@ public final class Reading<P extends PartKey> {
     public record Mark<P extends PartKey>(P key, Span span) {}
 
     /**
-     * Returns the pieces of the plain parts as they stand in the source, from left to right. Where two people share a name,
+     * {@return the pieces of the plain parts as they stand in the source, from left to right} Where two people share a name,
      * or a trust is the organisation, the first of the two keys holds it.
      */
     public List<Mark<P>> marks() {
@@ -202,8 +211,8 @@ public final class Reading<P extends PartKey> {
     }
 
     /**
-     * Returns this reading as one that can be asked for any key, for those who treat names and addresses alike; a key of the
-     * other kind has no text.
+     * {@return this reading as one that can be asked for any key, for those who treat names and addresses alike; a key of the
+     * other kind has no text}
      */
     @SuppressWarnings("unchecked") // A key is looked at before it is used, and nothing can be put in.
     public Reading<PartKey> ofAnyKind() {
@@ -211,8 +220,10 @@ public final class Reading<P extends PartKey> {
     }
 
     /**
-     * Returns this reading as one of names or of addresses, which it must be.
+     * {@return this reading as one of names or of addresses, which it must be}
      *
+     * @param <Q> the kind of keys
+     * @param kind {@code NamePart.class} or {@code AddressPart.class}
      * @throws IllegalArgumentException if its keys are others
      */
     @SuppressWarnings("unchecked") // The keys are looked at.
@@ -227,7 +238,7 @@ public final class Reading<P extends PartKey> {
         return key.ordinal() < keys.length && keys[key.ordinal()] == key;
     }
 
-    /** Returns where words stand that announce a part and are in none, such as {@code c/o}, {@code née}, {@code &}. */
+    /** {@return where words stand that announce a part and are in none, such as {@code c/o}, {@code née}, {@code &}} */
     public List<Span> announcements() {
         return spans(ANNOUNCEMENT);
     }

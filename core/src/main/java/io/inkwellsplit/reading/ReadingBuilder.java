@@ -33,6 +33,8 @@ public final class ReadingBuilder<P extends PartKey> {
     /**
      * Starts a reading; what was gathered before is gone.
      *
+     * @param newSource the value, as it was given
+     * @param newKind what it is
      * @param places the way back from the places that are added to those of the value
      */
     public void start(String newSource, Kind newKind, SourcePlaces places) {
@@ -40,7 +42,12 @@ public final class ReadingBuilder<P extends PartKey> {
         way = places;
     }
 
-    /** Starts a reading of which places of the value itself are added. */
+    /**
+     * Starts a reading of which places of the value itself are added.
+     *
+     * @param newSource the value, as it was given
+     * @param newKind what it is
+     */
     public void start(String newSource, Kind newKind) {
         source = newSource;
         kind = newKind;
@@ -50,7 +57,12 @@ public final class ReadingBuilder<P extends PartKey> {
         country = "";
     }
 
-    /** Returns the reading of a value that is too long to be one: all of it stands unplaced. */
+    /**
+     * {@return the reading of a value that is too long to be one: all of it stands unplaced}
+     *
+     * @param newSource the value, as it was given
+     * @param unplaced the part that holds what has no other
+     */
     public Reading<P> tooLong(String newSource, P unplaced) {
         start(newSource, Kind.UNCLEAR);
         int from = 0;
@@ -73,17 +85,32 @@ public final class ReadingBuilder<P extends PartKey> {
         return Character.isWhitespace(c) || Character.isSpaceChar(c);
     }
 
-    /** Sets the country as one of which the value is read, by its code. */
+    /**
+     * Sets the country as one of which the value is read, by its code.
+     *
+     * @param code its ISO 3166-1 code, or an empty text
+     */
     public void country(String code) {
         country = code;
     }
 
-    /** Adds a piece of a part; pieces of one part are added in the order in which its text is to be read. */
+    /**
+     * Adds a piece of a part; pieces of one part are added in the order in which its text is to be read.
+     *
+     * @param key which part
+     * @param start the first character of the piece
+     * @param end the one behind its last
+     */
     public void add(P key, int start, int end) {
         add(key.ordinal(), start, end);
     }
 
-    /** Adds the pieces of a part to another one as well: {@code Brandt} is the last name of both in a couple. */
+    /**
+     * Adds the pieces of a part to another one as well: {@code Brandt} is the last name of both in a couple.
+     *
+     * @param key the part that gets them
+     * @param of the part that has them
+     */
     public void addAlso(P key, P of) {
         int end = size;
         for (int i = 0; i < end; i += 3) {
@@ -93,7 +120,12 @@ public final class ReadingBuilder<P extends PartKey> {
         }
     }
 
-    /** Adds a word that announces a part and is in none. */
+    /**
+     * Adds a word that announces a part and is in none.
+     *
+     * @param start its first character
+     * @param end the one behind its last
+     */
     public void addAnnouncement(int start, int end) {
         add(Reading.ANNOUNCEMENT, start, end);
     }
@@ -119,7 +151,12 @@ public final class ReadingBuilder<P extends PartKey> {
         return Arrays.copyOf(buffer, size);
     }
 
-    /** Offers a value that a part is likely to mean; the part itself stays as it is written. */
+    /**
+     * Offers a value that a part is likely to mean; the part itself stays as it is written.
+     *
+     * @param part which part
+     * @param value what it is likely to mean
+     */
     public void suggest(P part, String value) {
         if (suggestions.isEmpty()) {
             suggestions = new ArrayList<>();
@@ -127,7 +164,11 @@ public final class ReadingBuilder<P extends PartKey> {
         suggestions.add(new Suggestion<>(part, value));
     }
 
-    /** Returns whether a part has any piece so far. */
+    /**
+     * {@return whether a part has any piece so far}
+     *
+     * @param key which part
+     */
     public boolean has(P key) {
         for (int i = 0; i < size; i += 3) {
             if (buffer[i] == key.ordinal()) {
@@ -138,7 +179,7 @@ public final class ReadingBuilder<P extends PartKey> {
     }
 
     /**
-     * Returns the reading.
+     * {@return the reading}
      *
      * @param confidence 0 to 1
      * @param doubts kept, not copied: the caller gives it away

@@ -7,14 +7,24 @@ package io.inkwellsplit.reading;
  * @param end index behind the last
  */
 public record Span(int start, int end) {
-    /** @throws IllegalArgumentException if the span is reversed or starts before 0 */
+    /**
+     *
+     *
+     * @param start its first character, from 0
+     * @param end the one behind its last
+     * @throws IllegalArgumentException if the span is reversed or starts before 0
+     */
     public Span {
         if (start < 0 || end < start) {
             throw new IllegalArgumentException("no span from " + start + " to " + end);
         }
     }
 
-    /** Returns whether a character is in both. */
+    /**
+     * {@return whether a character is in both}
+     *
+     * @param other another span of the same text
+     */
     public boolean overlaps(Span other) {
         return start < other.end && other.start < end;
     }

@@ -18,30 +18,43 @@ public interface Splitter<P extends PartKey, E extends Evidence<E>> {
     Reading<P> split(String text);
 
     /**
-     * Returns the ways in which a value was weighed, likeliest first, each with its reasons.
+     * {@return the ways in which a value was weighed, likeliest first, each with its reasons}
      *
      * <p>Costs several times what reading does.
+     *
+     * @param text the value; null is read as an empty one
      */
     List<Alternative<P>> alternatives(String text);
 
-    /** Returns an evidence that says nothing yet. */
+    /** {@return an evidence that says nothing yet} */
     E newEvidence();
 
     /**
-     * Returns the evidence that {@link Evidence#toBytes} has written.
+     * {@return the evidence that {@link Evidence#toBytes} has written}
      *
+     * @param bytes what was written by the same release
      * @throws IllegalArgumentException if the bytes are not such an evidence's
      */
     E evidence(byte[] bytes);
 
-    /** Adds to the evidence of a column what one of its values says. */
+    /**
+     * Adds to the evidence of a column what one of its values says.
+     *
+     * @param text the value
+     * @param evidence what is added to
+     */
     void gather(String text, E evidence);
 
-    /** Returns a splitter that reads values in the light of their column; the evidence must not change any more. */
+    /**
+     * Returns a splitter that reads values in the light of their column; the evidence must not change any more.
+     *
+     * @param evidence what the column says
+     * @return it; this splitter stays as it is
+     */
     Splitter<P, E> inLightOf(E evidence);
 
     /**
-     * Returns a splitter that reads values in the light of their column.
+     * {@return a splitter that reads values in the light of their column}
      *
      * @param values the column, or as much of it as there is; gone through once, memory does not grow with it
      */

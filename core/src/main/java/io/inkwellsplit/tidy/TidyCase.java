@@ -45,32 +45,52 @@ public final class TidyCase {
         static final TidyCase ADDRESSES = new TidyCase(CaseWords.of("addresses"), Kind.ADDRESS, false, Locale.ROOT);
     }
 
-    /** For personal names, whole or in parts. */
+    /**
+     * For personal names, whole or in parts.
+     *
+     * @return a tidying of case
+     */
     public static TidyCase names() {
         return Shipped.NAMES;
     }
 
-    /** For organisations. */
+    /**
+     * For organisations.
+     *
+     * @return a tidying of case
+     */
     public static TidyCase organisations() {
         return Shipped.ORGANISATIONS;
     }
 
-    /** For addresses, whole or in parts; a state's code is only known as one where the address is whole. */
+    /**
+     * For addresses, whole or in parts; a state's code is only known as one where the address is whole.
+     *
+     * @return a tidying of case
+     */
     public static TidyCase addresses() {
         return Shipped.ADDRESSES;
     }
 
-    /** Returns one that also changes text of mixed case. */
+    /** {@return one that also changes text of mixed case} */
     public TidyCase evenIfMixed() {
         return new TidyCase(words, kind, true, language);
     }
 
-    /** Returns one for text of a language, where it is known: Turkish has a capital {@code İ}, Italian writes {@code De Angelis}. */
+    /**
+     * {@return one for text of a language, where it is known: Turkish has a capital {@code İ}, Italian writes {@code De Angelis}}
+     *
+     * @param languageOfText the language; one without habits of its own changes nothing
+     */
     public TidyCase in(Locale languageOfText) {
         return new TidyCase(words, kind, evenIfMixed, Objects.requireNonNull(languageOfText, "languageOfText"));
     }
 
-    /** Returns the text in tidy case. */
+    /**
+     * {@return the text in tidy case}
+     *
+     * @param text the text
+     */
     public String apply(String text) {
         Objects.requireNonNull(text, "text");
         if (!evenIfMixed && isMixed(text)) {

@@ -32,7 +32,9 @@ public enum Tidying {
     NAME_CASE("name-case", text -> TidyCase.names().apply(text)),
     /** Addresses in tidy case, where all letters are alike. */
     ADDRESS_CASE("address-case", text -> TidyCase.addresses().apply(text)),
+    /** All letters capital. */
     UPPER("upper", text -> text.toUpperCase(Locale.ROOT)),
+    /** All letters small. */
     LOWER("lower", text -> text.toLowerCase(Locale.ROOT));
 
     private final String key;
@@ -43,12 +45,16 @@ public enum Tidying {
         this.mend = mend;
     }
 
-    /** Returns the name by which a user asks for it. */
+    /** {@return the name by which a user asks for it} */
     public String key() {
         return key;
     }
 
-    /** Returns the value mended; the same one where there was nothing to mend. */
+    /**
+     * {@return the value mended; the same one where there was nothing to mend}
+     *
+     * @param text the value
+     */
     public String apply(String text) {
         return mend.apply(Objects.requireNonNull(text, "text"));
     }

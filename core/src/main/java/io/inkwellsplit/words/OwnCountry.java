@@ -32,6 +32,8 @@ public final class OwnCountry {
      * Reads a country's file.
      *
      * @param code two letters of ISO 3166-1
+     * @param file the file, in UTF-8
+     * @return the country
      * @throws IOException if it cannot be read
      * @throws IllegalArgumentException if the code has other than two letters
      */
@@ -44,23 +46,25 @@ public final class OwnCountry {
      *
      * @param code two letters of ISO 3166-1
      * @param called what messages call the text
+     * @param text the lines of such a file
+     * @return the country
      * @throws IllegalArgumentException if the code has other than two letters
      */
     public static OwnCountry of(String code, String called, String text) {
         return new OwnCountry(code, called, text.getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Returns the two letters of the country, in capitals. */
+    /** {@return the two letters of the country, in capitals} */
     public String code() {
         return code;
     }
 
-    /** Returns what messages call the file. */
+    /** {@return what messages call the file} */
     public String called() {
         return called;
     }
 
-    /** Returns the lines, without comments and empty ones. */
+    /** {@return the lines, without comments and empty ones} */
     @SuppressWarnings("exports") // Only the splitters of this module ask.
     public List<Line> lines() {
         return lines;

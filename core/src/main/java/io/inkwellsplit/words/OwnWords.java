@@ -67,12 +67,12 @@ public final class OwnWords {
         this.lines = lines;
     }
 
-    /** Returns no words. */
+    /** {@return no words} */
     public static OwnWords none() {
         return NONE;
     }
 
-    /** Returns the sections that a file of words may have, in the order in which they are told. */
+    /** {@return the sections that a file of words may have, in the order in which they are told} */
     public static List<Section> sections() {
         return Declared.SECTIONS;
     }
@@ -80,6 +80,8 @@ public final class OwnWords {
     /**
      * Reads a file of words.
      *
+     * @param file the file, in UTF-8
+     * @return its words
      * @throws IOException if it cannot be read
      * @throws IllegalArgumentException if it holds what it may not; the message names file and line
      */
@@ -93,6 +95,8 @@ public final class OwnWords {
      * Reads words from a text.
      *
      * @param called what messages call the text
+     * @param text the lines of such a file
+     * @return its words
      * @throws IllegalArgumentException if it holds what it may not; the message names the text and the line
      */
     public static OwnWords of(String called, String text) {
@@ -110,7 +114,11 @@ public final class OwnWords {
         }
     }
 
-    /** Returns these words and others. */
+    /**
+     * {@return these words and others}
+     *
+     * @param more what is added; both stay as they are
+     */
     public OwnWords and(OwnWords more) {
         Map<String, List<Line>> all = new LinkedHashMap<>(lines);
         more.lines.forEach((name, found) -> {
@@ -121,12 +129,16 @@ public final class OwnWords {
         return new OwnWords(all);
     }
 
-    /** Returns whether there are none. */
+    /** {@return whether there are none} */
     public boolean isEmpty() {
         return lines.isEmpty();
     }
 
-    /** Returns the lines of a section; empty where there are none. */
+    /**
+     * {@return the lines of a section; empty where there are none}
+     *
+     * @param section its name, as {@link #sections} tells it
+     */
     @SuppressWarnings("exports") // Only the splitters of this module ask.
     public List<Line> lines(String section) {
         if (sections().stream().noneMatch(one -> one.name().equals(section))) {

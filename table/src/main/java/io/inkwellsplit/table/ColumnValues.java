@@ -12,6 +12,12 @@ public final class ColumnValues implements Iterator<String> {
     private String next = "";
     private boolean there;
 
+    /**
+     * Looks at a column of a table.
+     *
+     * @param source the table
+     * @param index the column's index, from 0
+     */
     public ColumnValues(RowSource source, int index) {
         this.rows = source.rows();
         this.width = source.header().size();

@@ -14,7 +14,9 @@ public record Dialect(char separator, Quoting quoting, String lineEnd, boolean b
 
     /** Which cells are quoted. */
     public enum Quoting {
+        /** Only cells that could not be read otherwise. */
         WHERE_NEEDED,
+        /** Every cell. */
         ALWAYS
     }
 }

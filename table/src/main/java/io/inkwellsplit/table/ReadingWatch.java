@@ -8,6 +8,8 @@ public interface ReadingWatch {
     /**
      * Takes a value of a column, by its title, as it was read.
      *
+     * @param column the column's title, or its number from 1
+     * @param reading how it was read
      * @param ways tells in which ways it was weighed
      */
     void add(String column, Reading<PartKey> reading, Ways ways);

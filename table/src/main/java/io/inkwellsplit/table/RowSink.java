@@ -4,12 +4,26 @@ import java.util.List;
 
 /** Where rows go. */
 public interface RowSink {
-    /** Takes the titles of the columns, before any row. */
+    /**
+     * Takes the titles of the columns, before any row.
+     *
+     * @param titles the titles
+     */
     void header(List<String> titles);
 
+    /**
+     * Takes a row.
+     *
+     * @param cells its cells
+     */
     void row(List<String> cells);
 
-    /** Takes a row that could not be worked on, as it was read, and why. */
+    /**
+     * Takes a row that could not be worked on, as it was read, and why.
+     *
+     * @param row the row, as it was read
+     * @param reason why, in a sentence
+     */
     void setAside(Row row, String reason);
 
     /** Says that all rows have come; only now may the output become visible. */

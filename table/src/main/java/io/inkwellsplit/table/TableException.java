@@ -20,16 +20,30 @@ public final class TableException extends RuntimeException {
 
     private final Problem problem;
 
+    /**
+     * Makes one.
+     *
+     * @param problem what kind of trouble it is
+     * @param message a sentence for the user
+     */
     public TableException(Problem problem, String message) {
         super(message);
         this.problem = problem;
     }
 
+    /**
+     * Makes one.
+     *
+     * @param problem what kind of trouble it is
+     * @param message a sentence for the user
+     * @param cause what lies behind it
+     */
     public TableException(Problem problem, String message, Throwable cause) {
         super(message, cause);
         this.problem = problem;
     }
 
+    /** {@return what kind of trouble it is} */
     public Problem problem() {
         return problem;
     }

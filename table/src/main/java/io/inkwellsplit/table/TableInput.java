@@ -5,10 +5,10 @@ import java.util.List;
 
 /** A table that is read from somewhere, and gives that back when it is closed. Confined to one thread. */
 public interface TableInput extends RowSource, Closeable {
-    /** Returns how text beside it is written: an output of the same kind, or the rows that are set aside. */
+    /** {@return how text beside it is written: an output of the same kind, or the rows that are set aside} */
     Dialect dialect();
 
-    /** Returns what is to be said of how it was read, in sentences. */
+    /** {@return what is to be said of how it was read, in sentences} */
     default List<String> notes() {
         return List.of();
     }

@@ -7,10 +7,10 @@ import org.jspecify.annotations.Nullable;
 
 /** A sink that writes a file: whole when {@link #finish} is called, or not at all. */
 public interface TableOutput extends RowSink, Closeable {
-    /** Returns the file of the rows that were set aside; null if there were none. */
+    /** {@return the file of the rows that were set aside; null if there were none} */
     @Nullable Path asideFile();
 
-    /** Returns what is to be said of what was written, in sentences for the summary. */
+    /** {@return what is to be said of what was written, in sentences for the summary} */
     default List<String> notes() {
         return List.of();
     }

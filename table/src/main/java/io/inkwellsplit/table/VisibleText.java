@@ -15,12 +15,20 @@ public final class VisibleText {
 
     private VisibleText() {}
 
-    /** Returns the text with a sign for each such character, ends of lines and tabs among them. */
+    /**
+     * {@return the text with a sign for each such character, ends of lines and tabs among them}
+     *
+     * @param text the text
+     */
     public static String of(String text) {
         return replaced(text, false);
     }
 
-    /** Returns the text with a sign for each such character; ends of lines and tabs stay. */
+    /**
+     * {@return the text with a sign for each such character; ends of lines and tabs stay}
+     *
+     * @param text the text
+     */
     public static String lines(String text) {
         return replaced(text, true);
     }
@@ -37,7 +45,11 @@ public final class VisibleText {
         return shown == null ? text : shown.toString();
     }
 
-    /** Returns JSON with each such character written by its number; what the JSON says stays the same. */
+    /**
+     * {@return JSON with each such character written by its number; what the JSON says stays the same}
+     *
+     * @param json the JSON
+     */
     public static String inJson(String json) {
         StringBuilder escaped = new StringBuilder(json.length());
         for (int i = 0; i < json.length(); i++) {
@@ -51,7 +63,11 @@ public final class VisibleText {
         return escaped.toString();
     }
 
-    /** Returns whether a character is a control, a line end of Unicode's own, or changes the direction of writing. */
+    /**
+     * {@return whether a character is a control, a line end of Unicode's own, or changes the direction of writing}
+     *
+     * @param c the character
+     */
     public static boolean isHidden(char c) {
         if (c >= ' ' && c < 0x7F) {
             return false;

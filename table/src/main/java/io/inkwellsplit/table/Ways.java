@@ -6,6 +6,10 @@ import java.util.List;
 
 /** Tells in which ways a value was weighed; costs several times what reading it does. */
 public interface Ways {
-    /** Returns them, likeliest first. */
+    /**
+     * {@return them, likeliest first}
+     *
+     * @param value the value
+     */
     List<Alternative<PartKey>> of(String value);
 }

@@ -56,7 +56,10 @@ public final class Comparison {
     /**
      * Prepares a comparison.
      *
+     * @param before the table as it was
+     * @param now the table as it is
      * @param by the columns by which rows are told apart, in both tables, by title or number
+     * @return the comparison; nothing is compared yet
      * @throws TableException if there is none, or a table lacks it
      */
     public static Comparison of(RowSource before, RowSource now, List<String> by) {
@@ -70,7 +73,11 @@ public final class Comparison {
         return new Comparison(before, now, by);
     }
 
-    /** Writes a row for each row that is new or gone, and for each cell that has changed; all else is the same. */
+    /**
+     * Writes a row for each row that is new or gone, and for each cell that has changed; all else is the same.
+     *
+     * @param sink what takes the rows
+     */
     public void writeTo(RowSink sink) {
         RowSorter sorter = new RowSorter();
         add(before, 0, beforeIndexes, sorter);
@@ -172,7 +179,7 @@ public final class Comparison {
         }
     }
 
-    /** Returns how many rows are the same, have changed, are new and are gone. */
+    /** {@return how many rows are the same, have changed, are new and are gone} */
     public Map<String, Long> counts() {
         Map<String, Long> counts = new LinkedHashMap<>();
         counts.put("same", same);
@@ -182,7 +189,9 @@ public final class Comparison {
         return counts;
     }
 
-    /** Returns why columns that were split have other parts or doubts, with the number of rows, the most frequent first. */
+    /**
+     * {@return why columns that were split have other parts or doubts, with the number of rows, the most frequent first}
+     */
     public Map<String, Long> reasons() {
         return why.counts();
     }

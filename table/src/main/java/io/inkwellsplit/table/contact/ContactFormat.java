@@ -41,24 +41,28 @@ public enum ContactFormat {
         this.mediaType = mediaType;
     }
 
-    /** Returns what people call it. */
+    /** {@return what people call it} */
     public String title() {
         return title;
     }
 
-    /** Returns the ending of its files' names, with the dot. */
+    /** {@return the ending of its files' names, with the dot} */
     public String ending() {
         return ending;
     }
 
-    /** Returns its media type. */
+    /** {@return its media type} */
     public String mediaType() {
         return mediaType;
     }
 
     abstract ContactWriter writer(OutputStream to) throws IOException;
 
-    /** Returns the format that a file's name ends in, such as {@code .vcf}; none for other files. */
+    /**
+     * {@return the format that a file's name ends in, such as {@code .vcf}; none for other files}
+     *
+     * @param file the file
+     */
     public static Optional<ContactFormat> of(Path file) {
         String name = file.toString().toLowerCase(Locale.ROOT);
         return Arrays.stream(values())

@@ -47,6 +47,11 @@ public final class ContactOutput implements TableOutput {
     /**
      * Starts a file; rows that are set aside go beside it, as a text table.
      *
+     * @param file the file
+     * @param format the format
+     * @param dialect how the text is written
+     * @param whenThere what becomes of a file that is there already
+     * @return what takes the rows
      * @throws TableException if it is there and may not be replaced, or its folder cannot be written
      */
     public static ContactOutput create(Path file, ContactFormat format, Dialect dialect, WhenThere whenThere) {
@@ -60,12 +65,24 @@ public final class ContactOutput implements TableOutput {
         }
     }
 
-    /** Starts a file of a delivery, which appears with the delivery's other files. */
+    /**
+     * Starts a file of a delivery, which appears with the delivery's other files.
+     *
+     * @param delivery with what it appears
+     * @param file the file
+     * @param format the format
+     * @param aside what takes rows that are set aside
+     * @return what takes the rows
+     */
     public static ContactOutput in(Delivery delivery, Path file, ContactFormat format, AsideFile aside) {
         return new ContactOutput(file, null, writer(file, format, delivery), aside);
     }
 
-    /** Returns the usual name of the table of rows that are set aside. */
+    /**
+     * {@return the usual name of the table of rows that are set aside}
+     *
+     * @param file the file
+     */
     public static Path asideBeside(Path file) {
         return AsideFile.besideAsText(file);
     }

@@ -62,23 +62,31 @@ public final class ColumnCorrections {
         from.matched.keySet().forEach(correction -> matched.put(correction, 0L));
     }
 
-    /** Returns the same corrections, counting anew; for another thread. */
+    /** {@return the same corrections, counting anew; for another thread} */
     public ColumnCorrections fork() {
         return new ColumnCorrections(this);
     }
 
-    /** Adds what a fork has counted. */
+    /**
+     * Adds what a fork has counted.
+     *
+     * @param fork what was made by {@code fork}
+     */
     public void join(ColumnCorrections fork) {
         fork.matched.forEach((correction, count) -> matched.merge(correction, count, Long::sum));
         corrected += fork.corrected;
     }
 
-    /** Returns whether there is nothing to correct. */
+    /** {@return whether there is nothing to correct} */
     public boolean isEmpty() {
         return matched.isEmpty();
     }
 
-    /** Teaches a column of names. */
+    /**
+     * Teaches a column of names.
+     *
+     * @param evidence what the column says
+     */
     public void teach(NameEvidence evidence) {
         words.forEach(word -> made.key(word.is())
                 .filter(NamePart.class::isInstance)
@@ -87,7 +95,11 @@ public final class ColumnCorrections {
                 .forEach((key, text) -> evidence.teach(text, (NamePart) key, TEACHES_VALUE)));
     }
 
-    /** Teaches a column of addresses. */
+    /**
+     * Teaches a column of addresses.
+     *
+     * @param evidence what the column says
+     */
     public void teach(AddressEvidence evidence) {
         words.forEach(word -> made.key(word.is())
                 .filter(AddressPart.class::isInstance)
@@ -99,7 +111,10 @@ public final class ColumnCorrections {
     /**
      * Reads a value: as a correction says, or as the column's reader does.
      *
+     * @param value the value
+     * @param reader reads a value that no correction is for
      * @param ways tells in which ways the reader weighed a value
+     * @return the reading
      */
     public Reading<PartKey> read(String value, Function<String, Reading<PartKey>> reader, Ways ways) {
         Correction whole = values.get(Correction.plain(value));
@@ -217,7 +232,7 @@ public final class ColumnCorrections {
         return parts;
     }
 
-    /** Returns how many values a correction has changed. */
+    /** {@return how many values a correction has changed} */
     public long corrected() {
         return corrected;
     }
@@ -228,12 +243,12 @@ public final class ColumnCorrections {
         corrected = 0;
     }
 
-    /** Returns the lines of the file that are for this column. */
+    /** {@return the lines of the file that are for this column} */
     public List<Long> lines() {
         return matched.keySet().stream().map(Correction::line).toList();
     }
 
-    /** Returns the lines of the file whose corrections have matched nothing. */
+    /** {@return the lines of the file whose corrections have matched nothing} */
     public List<Long> unused() {
         return matched.entrySet().stream()
                 .filter(entry -> entry.getValue() == 0)

@@ -31,7 +31,7 @@ public final class Corrections {
         this.contradictions = List.copyOf(contradictions);
     }
 
-    /** Returns no corrections. */
+    /** {@return no corrections} */
     public static Corrections none() {
         return new Corrections("", List.of(), List.of());
     }
@@ -39,6 +39,8 @@ public final class Corrections {
     /**
      * Reads a file.
      *
+     * @param file the file
+     * @return what the file says
      * @throws TableException if it cannot be read, lacks a column, or a line says what cannot be, naming the line
      */
     public static Corrections read(Path file) {
@@ -94,12 +96,20 @@ public final class Corrections {
         return new TableException(Problem.SETTING, file + ", line " + line + ": " + why + ".");
     }
 
-    /** Returns the corrections for a column of names. */
+    /**
+     * {@return the corrections for a column of names}
+     *
+     * @param title its title
+     */
     public ColumnCorrections forNames(String title) {
         return forColumn(title, CorrectedReading.ofNames());
     }
 
-    /** Returns the corrections for a column of addresses. */
+    /**
+     * {@return the corrections for a column of addresses}
+     *
+     * @param title its title
+     */
     public ColumnCorrections forAddresses(String title) {
         return forColumn(title, CorrectedReading.ofAddresses());
     }
@@ -112,17 +122,21 @@ public final class Corrections {
                         .toList());
     }
 
-    /** Returns, in sentences, what is wrong with the file itself. */
+    /**
+     * Returns, in sentences, what is wrong with the file itself.
+     *
+     * @return the sentences; none where nothing is wrong
+     */
     public List<String> contradictions() {
         return contradictions;
     }
 
-    /** Returns the file's name. */
+    /** {@return the file's name} */
     public String file() {
         return file;
     }
 
-    /** Returns the lines of all corrections. */
+    /** {@return the lines of all corrections} */
     public List<Long> lines() {
         return corrections.stream().map(Correction::line).toList();
     }

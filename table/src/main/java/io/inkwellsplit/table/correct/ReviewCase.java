@@ -28,7 +28,11 @@ public record ReviewCase(List<String> cells, List<Way> ways) {
      */
     public record Way(double probability, List<Mark> parts) {}
 
-    /** Returns what the sheet says under a title. */
+    /**
+     * {@return what the sheet says under a title}
+     *
+     * @param title a title of the sheet
+     */
     public String cell(String title) {
         return cells.get(ReviewSheet.TITLES.indexOf(title));
     }

@@ -138,14 +138,22 @@ public final class ReviewSheet implements ReadingWatch {
         lines = 0;
     }
 
-    /** Writes the sheet as a table, and forgets what was added. */
+    /**
+     * Writes the sheet as a table, and forgets what was added.
+     *
+     * @param sink what takes the table
+     */
     public void writeTo(RowSink sink) {
         sink.header(TITLES);
         drain(one -> sink.row(one.cells()));
         sink.finish();
     }
 
-    /** Hands out the lines of the sheet in their order, and forgets what was added. */
+    /**
+     * Hands out the lines of the sheet in their order, and forgets what was added.
+     *
+     * @param to what takes the lines
+     */
     public void drain(Consumer<ReviewCase> to) {
         RowSorter ordered = new RowSorter();
         byte[][] current = {{}};
@@ -191,7 +199,7 @@ public final class ReviewSheet implements ReadingWatch {
         return ByteBuffer.allocate(Long.BYTES).putLong(Long.MAX_VALUE - count).array();
     }
 
-    /** Returns how many lines were written. */
+    /** {@return how many lines were written} */
     public long lines() {
         return lines;
     }

@@ -24,17 +24,27 @@ public final class AsideFile {
         this.delivery = delivery;
     }
 
-    /** Returns one that appears with the other files of a delivery. */
+    /**
+     * {@return one that appears with the other files of a delivery}
+     *
+     * @param delivery with what it appears
+     * @param file the file
+     * @param dialect how the text is written
+     */
     public static AsideFile in(Delivery delivery, Path file, Dialect dialect) {
         return new AsideFile(file, dialect, delivery);
     }
 
-    /** Returns one that takes no row: the first one ends the run. */
+    /** {@return one that takes no row: the first one ends the run} */
     public static AsideFile none() {
         return new AsideFile(null, Dialect.STANDARD, null);
     }
 
-    /** Returns the usual name of such a file beside an output. */
+    /**
+     * {@return the usual name of such a file beside an output}
+     *
+     * @param output the output
+     */
     public static Path beside(Path output) {
         String text = output.getFileName().toString();
         int dot = text.lastIndexOf('.');
@@ -42,18 +52,32 @@ public final class AsideFile {
         return output.resolveSibling(stem + ".set-aside" + (dot > 0 ? text.substring(dot) : ""));
     }
 
-    /** Returns the name of such a file beside an output that is no text table. */
+    /**
+     * {@return the name of such a file beside an output that is no text table}
+     *
+     * @param output the output
+     */
     public static Path besideAsText(Path output) {
         return output.resolveSibling(output.getFileName() + ".set-aside.csv");
     }
 
-    /** Sets the titles of the source, which head the file. */
+    /**
+     * Sets the titles of the source, which head the file.
+     *
+     * @param titles the titles
+     * @return this file
+     */
     public AsideFile sourceHeader(List<String> titles) {
         sourceHeader = List.copyOf(titles);
         return this;
     }
 
-    /** Writes a row with its reason. */
+    /**
+     * Writes a row with its reason.
+     *
+     * @param row the row, as it was read
+     * @param reason why, in a sentence
+     */
     public void add(Row row, String reason) {
         if (rows == null) {
             if (file == null || delivery == null) {
@@ -79,7 +103,7 @@ public final class AsideFile {
         }
     }
 
-    /** Returns the file; null where no row was set aside. */
+    /** {@return the file; null where no row was set aside} */
     public @Nullable Path file() {
         return rows == null ? null : file;
     }

@@ -23,7 +23,11 @@ public final class CsvMetadata {
 
     private CsvMetadata() {}
 
-    /** Returns the standard's own name for the description of a file. */
+    /**
+     * {@return the standard's own name for the description of a file}
+     *
+     * @param csv the file that is described
+     */
     public static Path beside(Path csv) {
         return csv.resolveSibling(csv.getFileName() + "-metadata.json");
     }
@@ -31,7 +35,11 @@ public final class CsvMetadata {
     /**
      * Writes the description.
      *
+     * @param csv the file that is described
+     * @param dialect how the text is written
+     * @param titles the titles
      * @param meanings the meanings of columns by their titles; columns without one are described by their title alone
+     * @param delivery with what it appears
      * @throws io.inkwellsplit.table.TableException if it cannot be written
      */
     public static void write(

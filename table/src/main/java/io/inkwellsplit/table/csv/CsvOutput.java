@@ -34,6 +34,10 @@ public final class CsvOutput implements TableOutput {
     /**
      * Starts a file.
      *
+     * @param file the file
+     * @param dialect how the text is written
+     * @param whenThere what becomes of a file that is there already
+     * @return what takes the rows
      * @throws io.inkwellsplit.table.TableException if the file is there and may not be replaced, or its folder cannot be
      *     written
      */
@@ -47,7 +51,15 @@ public final class CsvOutput implements TableOutput {
         }
     }
 
-    /** Starts a file of a delivery, which appears with the delivery's other files. */
+    /**
+     * Starts a file of a delivery, which appears with the delivery's other files.
+     *
+     * @param delivery with what it appears
+     * @param file the file
+     * @param dialect how the text is written
+     * @param aside what takes rows that are set aside
+     * @return what takes the rows
+     */
     public static CsvOutput in(Delivery delivery, Path file, Dialect dialect, AsideFile aside) {
         return new CsvOutput(rows(file, dialect, delivery), aside, null);
     }
@@ -60,19 +72,32 @@ public final class CsvOutput implements TableOutput {
      * Writes to a stream, which becomes visible at once.
      *
      * @param name what messages call it
+     * @param out the stream; whoever opened it closes it
+     * @param dialect how the text is written
      * @param aside takes rows that are set aside
+     * @return what takes the rows
      */
     public static CsvOutput to(String name, OutputStream out, Dialect dialect, AsideFile aside) {
         return new CsvOutput(new CsvRows(name, out, dialect), aside, null);
     }
 
-    /** Sets the titles of the source, which head the file of rows that are set aside. */
+    /**
+     * Sets the titles of the source, which head the file of rows that are set aside.
+     *
+     * @param titles the titles
+     * @return this output
+     */
     public CsvOutput sourceHeader(List<String> titles) {
         aside.sourceHeader(titles);
         return this;
     }
 
-    /** Says what is done with cells that a spreadsheet program would take for a formula; called before the header. */
+    /**
+     * Says what is done with cells that a spreadsheet program would take for a formula; called before the header.
+     *
+     * @param kind what is done
+     * @return this output
+     */
     public CsvOutput guarding(Formulas kind) {
         formulas = new FormulaCells(kind);
         return this;

@@ -71,6 +71,7 @@ public final class CsvSource implements TableInput {
 
     /** Whether the first row holds the titles. */
     public enum Header {
+        /** The first row holds them. */
         FIRST_ROW,
         /** There is none: the columns are called {@code Column 1}, {@code Column 2} … */
         NONE
@@ -87,7 +88,12 @@ public final class CsvSource implements TableInput {
         public static final Settings STANDARD = new Settings(Header.FIRST_ROW, null);
     }
 
-    /** Opens a file with the standard settings. */
+    /**
+     * Opens a file with the standard settings.
+     *
+     * @param file the file
+     * @return the table
+     */
     public static CsvSource open(Path file) {
         return open(file, Settings.STANDARD);
     }
@@ -95,6 +101,9 @@ public final class CsvSource implements TableInput {
     /**
      * Opens a file, or reads a pipe to its end.
      *
+     * @param file the file
+     * @param settings the settings
+     * @return the table
      * @throws TableException if it is missing, empty, a folder, or cannot be read
      */
     public static CsvSource open(Path file, Settings settings) {
@@ -105,6 +114,9 @@ public final class CsvSource implements TableInput {
      * Reads a stream to its end.
      *
      * @param name what messages call it
+     * @param in the stream; it is read to its end
+     * @param settings the settings
+     * @return the table
      */
     public static CsvSource open(String name, InputStream in, Settings settings) {
         return open(InputFile.of(name, in), settings);
@@ -113,8 +125,10 @@ public final class CsvSource implements TableInput {
     /**
      * Opens a file that somebody else has found; closing this closes it.
      *
+     * @param file the file
      * @param hasHeader whether the first row holds the titles
      * @param charset the name of the encoding; empty to tell it from the text
+     * @return the table
      * @throws TableException if it is missing, empty, a folder, or cannot be read
      */
     public static CsvSource open(InputFile file, boolean hasHeader, Optional<String> charset) {
@@ -143,7 +157,7 @@ public final class CsvSource implements TableInput {
         return text.dialect();
     }
 
-    /** Returns the encoding that the text is read in. */
+    /** {@return the encoding that the text is read in} */
     public Charset charset() {
         return text.charset();
     }
@@ -156,7 +170,7 @@ public final class CsvSource implements TableInput {
                 : List.of();
     }
 
-    /** Returns whether the encoding is a guess, because the text is no UTF-8. */
+    /** {@return whether the encoding is a guess, because the text is no UTF-8} */
     public boolean isCharsetGuessed() {
         return guessed;
     }

@@ -23,7 +23,11 @@ public final class Delivery implements AutoCloseable {
     private final List<Path> removed = new ArrayList<>();
     private final Thread onExit = new Thread(this::discard);
 
-    /** A delivery that knows of no inputs. */
+    /**
+     * A delivery that knows of no inputs.
+     *
+     * @param whenThere what becomes of a file that is there already
+     */
     public Delivery(WhenThere whenThere) {
         this(whenThere, List.of());
     }
@@ -37,12 +41,20 @@ public final class Delivery implements AutoCloseable {
 
     /** Writes what a file holds. */
     public interface Content {
+        /**
+         * Writes the content.
+         *
+         * @param stream the stream; it is closed by whoever opened it
+         * @throws IOException if the stream does not take it
+         */
         void writeTo(OutputStream stream) throws IOException;
     }
 
     /**
      * Starts a file; the stream is closed by whoever writes to it.
      *
+     * @param file the file
+     * @return what the file is written by
      * @throws TableException if it is an input, is there and may not be replaced, or cannot be written
      */
     public OutputStream start(Path file) {
@@ -87,7 +99,12 @@ public final class Delivery implements AutoCloseable {
         }
     }
 
-    /** Writes a whole file, which appears with the others. */
+    /**
+     * Writes a whole file, which appears with the others.
+     *
+     * @param file the file
+     * @param content what is to stand in it
+     */
     public void write(Path file, Content content) {
         try (OutputStream stream = start(file)) {
             content.writeTo(stream);
@@ -96,7 +113,12 @@ public final class Delivery implements AutoCloseable {
         }
     }
 
-    /** Returns what goes wrong when something cannot be written to its end. */
+    /**
+     * {@return what goes wrong when something cannot be written to its end}
+     *
+     * @param name its name
+     * @param e what has happened
+     */
     public static TableException refused(String name, IOException e) {
         return isClosed(e)
                 ? new TableException(
@@ -114,7 +136,11 @@ public final class Delivery implements AutoCloseable {
         return message == null ? e.getClass().getSimpleName() : message;
     }
 
-    /** Takes a file away when the others appear: one of an earlier run that has no successor. */
+    /**
+     * Takes a file away when the others appear: one of an earlier run that has no successor.
+     *
+     * @param file the file
+     */
     public void remove(Path file) {
         removed.add(file);
     }

@@ -29,11 +29,21 @@ public final class FilePlan {
     /** @param what it is, for messages, such as "the report" */
     private record Use(String what, Target target) {}
 
+    /**
+     * Starts a plan without files.
+     *
+     * @param whenThere what becomes of an output that is there already
+     */
     public FilePlan(WhenThere whenThere) {
         this.whenThere = whenThere;
     }
 
-    /** Says that a table is read; {@code -} is the standard input, which may be a file as well. */
+    /**
+     * Says that a table is read; {@code -} is the standard input, which may be a file as well.
+     *
+     * @param what what messages call it
+     * @param file its name, as the user wrote it
+     */
     public void readsTable(String what, String file) {
         if (!file.equals(STANDARD)) {
             reads(what, Path.of(file));
@@ -42,21 +52,36 @@ public final class FilePlan {
         }
     }
 
-    /** Says that a file is read; one that is not there is told of by whoever reads it. */
+    /**
+     * Says that a file is read; one that is not there is told of by whoever reads it.
+     *
+     * @param what what messages call it
+     * @param file the file
+     */
     public void reads(String what, Path file) {
         if (Files.exists(file)) {
             inputs.add(new Use(what, Target.of(file)));
         }
     }
 
-    /** Says that a file is written; {@code -}, the standard output, is none. */
+    /**
+     * Says that a file is written; {@code -}, the standard output, is none.
+     *
+     * @param what what messages call it
+     * @param file the file
+     */
     public void writes(String what, Path file) {
         if (!file.toString().equals(STANDARD)) {
             outputs.add(new Use(what, Target.of(file)));
         }
     }
 
-    /** Says that files are written into a folder, which is made if it is not there. */
+    /**
+     * Says that files are written into a folder, which is made if it is not there.
+     *
+     * @param what what messages call it
+     * @param folder the folder
+     */
     public void writesInto(String what, Path folder) {
         if (Files.exists(folder) && !Files.isDirectory(folder)) {
             throw new TableException(Problem.OUTPUT, folder + " is no folder; give another name for " + what + ".");
@@ -67,6 +92,8 @@ public final class FilePlan {
     /**
      * Says that rows may be set aside into a file. One of an earlier run does not outlive this one; any other file of that
      * name is not touched.
+     *
+     * @param file the file
      */
     public void setsAside(Path file) {
         writes("the file of rows that are set aside", file);
@@ -142,18 +169,26 @@ public final class FilePlan {
         }
     }
 
-    /** Checks, and opens what the files are written by. */
+    /**
+     * Checks, and opens what the files are written by.
+     *
+     * @return what the files are written by
+     */
     public Delivery open() {
         check();
         return new Delivery(whenThere, inputs.stream().map(Use::target).toList());
     }
 
-    /** Returns files of rows that an earlier run has set aside; they are taken away when this one sets none aside. */
+    /** {@return files of rows that an earlier run has set aside; they are taken away when this one sets none aside} */
     public List<Path> earlierAsides() {
         return List.copyOf(asides);
     }
 
-    /** Deletes what killed runs have left where this one writes, and in the folder for temporary files; returns it. */
+    /**
+     * Deletes what killed runs have left where this one writes, and in the folder for temporary files; returns it.
+     *
+     * @return the files that are gone
+     */
     public List<Path> sweep() {
         Set<Path> places = new LinkedHashSet<>();
         outputs.forEach(output -> {
@@ -172,7 +207,7 @@ public final class FilePlan {
         return swept;
     }
 
-    /** Returns where the files are that are read and written, links followed. */
+    /** {@return where the files are that are read and written, links followed} */
     public List<Path> places() {
         List<Path> places = new ArrayList<>();
         for (List<Use> uses : List.of(inputs, outputs, folders)) {

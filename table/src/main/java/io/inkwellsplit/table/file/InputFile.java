@@ -40,7 +40,13 @@ public final class InputFile implements Closeable {
         }
     }
 
-    /** @throws TableException if it is missing, a folder, or cannot be read */
+    /**
+     *
+     *
+     * @param file the file
+     * @return the input
+     * @throws TableException if it is missing, a folder, or cannot be read
+     */
     public static InputFile of(Path file) {
         if (Files.isDirectory(file)) {
             throw new TableException(Problem.INPUT, file + " is a folder; name a file in it.");
@@ -63,6 +69,8 @@ public final class InputFile implements Closeable {
      * Reads a stream to its end.
      *
      * @param name what messages call it
+     * @param in the stream; it is read to its end
+     * @return the input
      */
     public static InputFile of(String name, InputStream in) {
         Spool spool = Spool.create();
@@ -91,17 +99,21 @@ public final class InputFile implements Closeable {
         }
     }
 
-    /** Returns what messages call it. */
+    /** {@return what messages call it} */
     public String name() {
         return name;
     }
 
-    /** Returns the file, where it is one that is read in its place; empty for what came from a stream. */
+    /** {@return the file, where it is one that is read in its place; empty for what came from a stream} */
     public Optional<Path> path() {
         return Optional.ofNullable(file);
     }
 
-    /** Returns the bytes from the first one on. */
+    /**
+     * {@return the bytes from the first one on}
+     *
+     * @throws IOException if the file cannot be read, or has changed since it was found
+     */
     public InputStream open() throws IOException {
         checkUnchanged();
         if (spool != null) {

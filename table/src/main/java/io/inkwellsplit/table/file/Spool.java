@@ -31,7 +31,12 @@ public final class Spool implements Closeable {
         this.file = file;
     }
 
-    /** @throws TableException if the folder for temporary files cannot be written */
+    /**
+     *
+     *
+     * @return an empty file, which is deleted when it is closed
+     * @throws TableException if the folder for temporary files cannot be written
+     */
     public static Spool create() {
         try {
             return new Spool(
@@ -41,7 +46,11 @@ public final class Spool implements Closeable {
         }
     }
 
-    /** Returns what goes wrong when the folder for temporary files does not take more. */
+    /**
+     * {@return what goes wrong when the folder for temporary files does not take more}
+     *
+     * @param e what has happened
+     */
     public static TableException full(IOException e) {
         return new TableException(
                 Problem.OUTPUT,
@@ -62,7 +71,7 @@ public final class Spool implements Closeable {
         return PrivateFile.sweep(folder());
     }
 
-    /** Returns a stream that writes behind what is there; closing it leaves the file open. */
+    /** {@return a stream that writes behind what is there; closing it leaves the file open} */
     public OutputStream writer() {
         return new BufferedOutputStream(Channels.newOutputStream(file.channel()), BUFFER) {
             @Override
@@ -72,12 +81,16 @@ public final class Spool implements Closeable {
         };
     }
 
-    /** Returns a stream that reads from the beginning; several can be read at the same time. */
+    /** {@return a stream that reads from the beginning; several can be read at the same time} */
     public InputStream reader() {
         return new ChannelStream(file.channel());
     }
 
-    /** Returns a stream that reads from a place on, in bytes from the beginning. */
+    /**
+     * {@return a stream that reads from a place on, in bytes from the beginning}
+     *
+     * @param from the place, in bytes
+     */
     public InputStream reader(long from) {
         ChannelStream stream = new ChannelStream(file.channel());
         stream.at = from;

@@ -44,14 +44,17 @@ public final class Formats {
         return List.copyOf(formats);
     }
 
-    /** Returns the forms that are there without doing anything: text tables, JSON, contacts to write, and those that modules provide. */
+    /**
+     * {@return the forms that are there without doing anything: text tables, JSON, contacts to write, and those that modules provide}
+     */
     public static Formats shipped() {
         return SHIPPED;
     }
 
     /**
-     * Returns these and one more.
+     * {@return these and one more}
      *
+     * @param more the form
      * @throws IllegalArgumentException if files of another form have the same ending
      */
     public Formats with(TableFormat more) {
@@ -60,17 +63,21 @@ public final class Formats {
         return new Formats(List.copyOf(all));
     }
 
-    /** Returns all forms, in their order. */
+    /** {@return all forms, in their order} */
     public List<TableFormat> all() {
         return formats;
     }
 
-    /** Returns the form of text tables, in which files are whose names say nothing. */
+    /** {@return the form of text tables, in which files are whose names say nothing} */
     public TableFormat text() {
         return formats.get(0);
     }
 
-    /** Returns the form that the name of a file ends in; text where it ends in none. */
+    /**
+     * {@return the form that the name of a file ends in; text where it ends in none}
+     *
+     * @param file the file
+     */
     public TableFormat of(Path file) {
         String name = file.toString().toLowerCase(Locale.ROOT);
         return formats.stream()
@@ -79,7 +86,11 @@ public final class Formats {
                 .orElse(text());
     }
 
-    /** Returns the form with a media type, parameters left alone; empty where none has it. */
+    /**
+     * {@return the form with a media type, parameters left alone; empty where none has it}
+     *
+     * @param mediaType the media type
+     */
     public Optional<TableFormat> ofMediaType(String mediaType) {
         String plain = mediaType.split(";", 2)[0].strip().toLowerCase(Locale.ROOT);
         return formats.stream()
@@ -90,6 +101,9 @@ public final class Formats {
     /**
      * Opens a table in a file.
      *
+     * @param file the file
+     * @param settings the settings
+     * @return the table
      * @throws TableException if it cannot be read
      */
     public TableInput open(Path file, ReadSettings settings) {
@@ -114,6 +128,9 @@ public final class Formats {
      * Opens a text table that comes from a stream.
      *
      * @param called what messages call the stream
+     * @param in the stream; it is read to its end
+     * @param settings the settings
+     * @return the table
      * @throws TableException if it cannot be read
      */
     public TableInput open(String called, InputStream in, ReadSettings settings) {
@@ -121,8 +138,9 @@ public final class Formats {
     }
 
     /**
-     * Returns the form in which a file is to be written.
+     * {@return the form in which a file is to be written}
      *
+     * @param file the file
      * @throws TableException if files of that form cannot be written
      */
     public TableFormat toWrite(Path file) {

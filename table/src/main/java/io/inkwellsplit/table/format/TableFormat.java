@@ -14,21 +14,21 @@ import java.util.List;
  * stream; the rest is refused with a sentence.
  */
 public interface TableFormat {
-    /** Returns what people call it, such as {@code text table}. */
+    /** {@return what people call it, such as {@code text table}} */
     String name();
 
-    /** Returns the endings of its files' names, in small letters, with their dots. */
+    /** {@return the endings of its files' names, in small letters, with their dots} */
     List<String> endings();
 
-    /** Returns its media types, in small letters; the first is the usual one. */
+    /** {@return its media types, in small letters; the first is the usual one} */
     List<String> mediaTypes();
 
-    /** Returns whether tables of this form can be read. */
+    /** {@return whether tables of this form can be read} */
     default boolean reads() {
         return false;
     }
 
-    /** Returns whether files of this form can be written. */
+    /** {@return whether files of this form can be written} */
     default boolean writes() {
         return false;
     }
@@ -36,6 +36,9 @@ public interface TableFormat {
     /**
      * Opens a table; closing it closes the file.
      *
+     * @param file the file
+     * @param settings the settings
+     * @return the table
      * @throws io.inkwellsplit.table.TableException if it cannot be read
      */
     default TableInput open(InputFile file, ReadSettings settings) {
@@ -45,6 +48,10 @@ public interface TableFormat {
     /**
      * Starts a file, which appears when the delivery is published.
      *
+     * @param file the file
+     * @param delivery with what it appears
+     * @param settings the settings
+     * @return what takes the rows
      * @throws io.inkwellsplit.table.TableException if it cannot be written
      */
     default TableOutput start(Path file, Delivery delivery, WriteSettings settings) {
@@ -55,12 +62,19 @@ public interface TableFormat {
      * Starts an output to a stream, which becomes visible at once.
      *
      * @param called what messages call the stream
+     * @param to the stream
+     * @param settings the settings
+     * @return what takes the rows
      */
     default TableOutput start(String called, OutputStream to, WriteSettings settings) {
         throw new UnsupportedOperationException(name() + " cannot be written to a stream");
     }
 
-    /** Returns where rows go that are set aside, where nothing else was said. */
+    /**
+     * {@return where rows go that are set aside, where nothing else was said}
+     *
+     * @param file the file
+     */
     default Path asideBeside(Path file) {
         return AsideFile.beside(file);
     }

@@ -12,7 +12,7 @@ import io.inkwellsplit.table.csv.Formulas;
  * @param formulas what is done with cells that a spreadsheet program would take for a formula
  */
 public record WriteSettings(Dialect dialect, AsideFile aside, Formulas formulas) {
-    /** Returns settings with commas, that refuse rows which would be set aside, and count formulas. */
+    /** {@return settings with commas, that refuse rows which would be set aside, and count formulas} */
     public static WriteSettings standard() {
         return new WriteSettings(Dialect.STANDARD, AsideFile.none(), Formulas.COUNT);
     }

@@ -65,14 +65,21 @@ public final class Job {
         this.output = output;
     }
 
-    /** Returns a job without steps that reads a file. */
+    /**
+     * {@return a job without steps that reads a file}
+     *
+     * @param file the file
+     */
     public static Job reading(Path file) {
         return new Job(input(List.of(new Given("file", file.toString()))), List.of(), output(List.of()));
     }
 
     /**
-     * Returns a job of what is set.
+     * {@return a job of what is set}
      *
+     * @param input what is set of the input
+     * @param steps the steps, in their order
+     * @param output what is set of the output
      * @throws TableException if something is set that cannot be
      */
     public static Job of(List<Given> input, List<JobStep> steps, List<Given> output) {
@@ -92,6 +99,7 @@ public final class Job {
      *
      * @param kind the name of its kind, such as {@code split}
      * @param setting sets what is to be set of it
+     * @return the job
      * @throws TableException if there is no such kind, or something is set that cannot be
      */
     public Job step(String kind, Consumer<JobStep.Builder> setting) {
@@ -101,27 +109,39 @@ public final class Job {
                 input, Stream.concat(steps.stream(), Stream.of(builder.build())).toList(), output);
     }
 
-    /** Returns this job, reading another file. */
+    /**
+     * {@return this job, reading another file}
+     *
+     * @param file its name, as a user writes it; {@code -} is standard input
+     */
     public Job from(String file) {
         return new Job(input.with("file", List.of(file)), steps, output);
     }
 
-    /** Returns this job, writing a file. */
+    /**
+     * {@return this job, writing a file}
+     *
+     * @param file the file
+     */
     public Job writing(Path file) {
         return into(file.toString());
     }
 
-    /** Returns this job, writing a file, or standard output where {@code -} stands for it. */
+    /**
+     * {@return this job, writing a file, or standard output where {@code -} stands for it}
+     *
+     * @param file its name, as a user writes it
+     */
     public Job into(String file) {
         return new Job(input, steps, output.with("file", List.of(file)));
     }
 
-    /** Returns this job, which replaces an output that is there already. */
+    /** {@return this job, which replaces an output that is there already} */
     public Job replacing() {
         return new Job(input, steps, output.with("replace", List.of("true")));
     }
 
-    /** Returns this job without anything that it writes. */
+    /** {@return this job without anything that it writes} */
     public Job writingNothing() {
         List<JobStep> silent =
                 steps.stream().map(step -> step.with(withoutOutputs(step))).toList();
@@ -141,17 +161,17 @@ public final class Job {
         return new Job(input, others, output);
     }
 
-    /** Returns what is set of the input. */
+    /** {@return what is set of the input} */
     public Values input() {
         return input;
     }
 
-    /** Returns the steps, in their order. */
+    /** {@return the steps, in their order} */
     public List<JobStep> steps() {
         return steps;
     }
 
-    /** Returns what is set of the output. */
+    /** {@return what is set of the output} */
     public Values output() {
         return output;
     }
@@ -161,17 +181,17 @@ public final class Job {
         return input.text("file").filter(file -> !file.equals(STANDARD)).map(Path::of);
     }
 
-    /** Returns how the input is read. */
+    /** {@return how the input is read} */
     public ReadSettings readSettings() {
         return new ReadSettings(!input.isSet("no-header"), input.text("charset"), input.text("sheet"));
     }
 
-    /** Returns whether the output is the standard output. */
+    /** {@return whether the output is the standard output} */
     public boolean writesStandardOutput() {
         return output.text("file").filter(STANDARD::equals).isPresent();
     }
 
-    /** Returns the file that is written; empty where none is, or the standard output. */
+    /** {@return the file that is written; empty where none is, or the standard output} */
     public Optional<Path> outputFile() {
         return output.text("file").filter(file -> !file.equals(STANDARD)).map(Path::of);
     }
@@ -180,7 +200,7 @@ public final class Job {
         return output.isSet("replace") ? WhenThere.REPLACE : WhenThere.REFUSE;
     }
 
-    /** Returns the title of the input, for people. */
+    /** {@return the title of the input, for people} */
     public String title() {
         return inputFile().map(file -> String.valueOf(file.getFileName())).orElse("standard input");
     }

@@ -10,18 +10,31 @@ import java.util.Set;
 
 /** Somebody who goes along with a job: shows how far it is, says what was found, writes something beside the output. */
 public interface JobCompanion {
-    /** Returns the settings of the output, such as {@code report}, that this one takes care of. */
+    /** {@return the settings of the output, such as {@code report}, that this one takes care of} */
     default Set<String> takes() {
         return Set.of();
     }
 
-    /** Says which files it reads and writes. */
+    /**
+     * Says which files it reads and writes.
+     *
+     * @param plan the files
+     */
     default void plan(FilePlan plan) {}
 
-    /** Hears which files that ended runs had left were removed. */
+    /**
+     * Hears which files that ended runs had left were removed.
+     *
+     * @param files the files
+     */
     default void removed(List<Path> files) {}
 
-    /** Hears a sentence about the input, as soon as it is known. */
+    /**
+     * Hears a sentence about the input, as soon as it is known.
+     *
+     * @param topic what the sentence is about
+     * @param sentence the sentence
+     */
     default void said(Topic topic, String sentence) {}
 
     /** What a sentence is about. */
@@ -32,15 +45,24 @@ public interface JobCompanion {
         FOUND
     }
 
-    /** Stands between the input and the steps. */
+    /**
+     * Stands between the input and the steps.
+     *
+     * @param source the input
+     * @return what the steps read instead
+     */
     default RowSource around(RowSource source) {
         return source;
     }
 
-    /** Looks at the table before the steps work on it. */
+    /**
+     * Looks at the table before the steps work on it.
+     *
+     * @param source the table
+     */
     default void before(RowSource source) {}
 
-    /** Returns those who look on while columns are split. */
+    /** {@return those who look on while columns are split} */
     default List<ReadingWatch> watches() {
         return List.of();
     }
@@ -48,6 +70,10 @@ public interface JobCompanion {
     /**
      * Writes what stands beside the output, when all rows have gone through; it appears with it. Returns what is said of it,
      * in sentences.
+     *
+     * @param done what the run has done
+     * @param delivery with what it appears
+     * @return what is said, in sentences
      */
     default List<String> after(JobDone done, Delivery delivery) {
         return List.of();

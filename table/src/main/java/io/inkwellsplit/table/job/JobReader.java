@@ -59,6 +59,8 @@ public final class JobReader {
     /**
      * Reads a job.
      *
+     * @param file the file
+     * @return the job
      * @throws TableException if it cannot be read, is no YAML, or holds what cannot be set
      */
     public static Job read(Path file) {

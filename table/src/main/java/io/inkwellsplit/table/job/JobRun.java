@@ -48,37 +48,68 @@ public final class JobRun {
         this.job = job;
     }
 
-    /** Returns a run of a job. */
+    /**
+     * {@return a run of a job}
+     *
+     * @param job the job
+     */
     public static JobRun of(Job job) {
         return new JobRun(job);
     }
 
-    /** Lets somebody go along. */
+    /**
+     * Lets somebody go along.
+     *
+     * @param companion who goes along
+     * @return this run
+     */
     public JobRun with(JobCompanion companion) {
         companions.add(companion);
         return this;
     }
 
-    /** Adds a form in which doubtful values are written. */
+    /**
+     * Adds a form in which doubtful values are written.
+     *
+     * @param form the form
+     * @return this run
+     */
     public JobRun with(ReviewForm form) {
         reviewForms.add(form);
         return this;
     }
 
-    /** Sets the forms of tables; the shipped ones if not set. */
+    /**
+     * Sets the forms of tables; the shipped ones if not set.
+     *
+     * @param known the forms
+     * @return this run
+     */
     public JobRun with(Formats known) {
         formats = known;
         return this;
     }
 
-    /** Sets what stands for standard input and output; nothing is read from there or written to there if not set. */
+    /**
+     * Sets what stands for standard input and output; nothing is read from there or written to there if not set.
+     *
+     * @param standardInput what stands for {@code -} as an input
+     * @param standardOutput what stands for {@code -} as an output
+     * @return this run
+     */
     public JobRun streams(InputStream standardInput, OutputStream standardOutput) {
         in = standardInput;
         out = standardOutput;
         return this;
     }
 
-    /** Says from which file the job was read, which it must not write; and where it may read and write. */
+    /**
+     * Says from which file the job was read, which it must not write; and where it may read and write.
+     *
+     * @param file the file
+     * @param bounds where it may read and write; {@link Within} says how
+     * @return this run
+     */
     public JobRun readFrom(Path file, Within bounds) {
         jobFile = Optional.of(file);
         within = Optional.of(bounds);
@@ -88,6 +119,7 @@ public final class JobRun {
     /**
      * Writes what the job writes.
      *
+     * @return what it has done
      * @throws TableException if something is set that cannot be, a table cannot be read, or an output cannot be written
      */
     public JobDone run() {
@@ -97,11 +129,20 @@ public final class JobRun {
     /** Stands between the steps and the output. */
     @FunctionalInterface
     public interface Between {
-        /** Returns what takes the rows; it has to pass them on to the output. */
+        /**
+         * {@return what takes the rows; it has to pass them on to the output}
+         *
+         * @param output where they go in the end
+         */
         RowSink around(RowSink output);
     }
 
-    /** As {@link #run()}, with somebody who sees the rows that are written. */
+    /**
+     * As {@link #run()}, with somebody who sees the rows that are written.
+     *
+     * @param between who sees the rows
+     * @return what it has done
+     */
     public JobDone run(Between between) {
         Path file = job.outputFile().orElse(Path.of(Job.STANDARD));
         if (!job.output().isSet("file")) {
@@ -121,6 +162,8 @@ public final class JobRun {
     /**
      * Carries the rows into a sink instead of the job's output; what stands beside it is written.
      *
+     * @param sink what takes the rows
+     * @return what it has done
      * @throws TableException as {@link #run()}
      */
     public JobDone into(RowSink sink) {
@@ -208,7 +251,7 @@ public final class JobRun {
         return job.withSteps(steps);
     }
 
-    /** Returns all files that the job reads and writes. */
+    /** {@return all files that the job reads and writes} */
     public FilePlan plan() {
         FilePlan plan = new FilePlan(job.whenThere());
         plan.readsTable("the table that is read", job.input().text("file").orElse(Job.STANDARD));

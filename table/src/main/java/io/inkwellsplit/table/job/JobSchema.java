@@ -13,7 +13,7 @@ import java.util.List;
 public final class JobSchema {
     private JobSchema() {}
 
-    /** Returns the schema (JSON Schema, draft 2020-12), as JSON. */
+    /** {@return the schema (JSON Schema, draft 2020-12), as JSON} */
     public static String json() {
         ObjectNode schema = new ObjectMapper().createObjectNode();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");

@@ -25,13 +25,24 @@ public record JobStep(StepKind kind, Values values, String where) {
             this.kind = StepKinds.named(kind);
         }
 
-        /** Sets something; one that is repeatable can be set several times. */
+        /**
+         * Sets something; one that is repeatable can be set several times.
+         *
+         * @param name the setting's name
+         * @param value its value, as a user writes it
+         * @return this builder
+         */
         public Builder set(String name, String value) {
             given.add(new Values.Given(name, value));
             return this;
         }
 
-        /** Sets a flag. */
+        /**
+         * Sets a flag.
+         *
+         * @param flag the flag's name
+         * @return this builder
+         */
         public Builder set(String flag) {
             return set(flag, "true");
         }

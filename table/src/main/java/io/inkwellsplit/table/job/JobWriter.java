@@ -19,8 +19,9 @@ public final class JobWriter {
     }
 
     /**
-     * Returns the text of a job.
+     * {@return the text of a job}
      *
+     * @param job the job
      * @param file where it will stand: the names of its files are told from that folder
      */
     public static String text(Job job, Path file) {

@@ -9,7 +9,11 @@ import java.util.Map;
 
 /** A form, other than a table, in which doubtful values are written so that somebody settles them. */
 public interface ReviewForm {
-    /** Returns whether a file, by its name, is written in this form. */
+    /**
+     * {@return whether a file, by its name, is written in this form}
+     *
+     * @param file the file
+     */
     boolean takes(Path file);
 
     /**
@@ -17,14 +21,25 @@ public interface ReviewForm {
      *
      * @param title what the table is called
      * @param subjects what its split columns hold
+     * @return what takes the lines
      */
     Page start(String title, Map<String, Subject> subjects);
 
     /** One that is being written. */
     interface Page {
+        /**
+         * Takes a line.
+         *
+         * @param one the line
+         */
         void add(ReviewCase one);
 
-        /** @throws IOException if the stream does not take it */
+        /**
+         *
+         *
+         * @param to the stream
+         * @throws IOException if the stream does not take it
+         */
         void writeTo(OutputStream to) throws IOException;
     }
 }

@@ -16,7 +16,11 @@ public final class Within {
     private final List<Path> folders = new ArrayList<>();
     private final List<Path> files = new ArrayList<>();
 
-    /** Allows the folder of a job's file, and the file itself. */
+    /**
+     * Allows the folder of a job's file, and the file itself.
+     *
+     * @param job the job
+     */
     public Within(Path job) {
         this.job = job;
         Path folder = job.toAbsolutePath().getParent();
@@ -27,6 +31,7 @@ public final class Within {
     /**
      * Allows a folder and what is below it.
      *
+     * @param folder the folder
      * @throws TableException if there is no such folder
      */
     public void folder(Path folder) {
@@ -36,14 +41,23 @@ public final class Within {
         folders.add(real(folder));
     }
 
-    /** Allows one file, which need not be there. */
+    /**
+     * Allows one file, which need not be there.
+     *
+     * @param file the file
+     */
     public void file(Path file) {
         if (Files.exists(file)) {
             files.add(real(file));
         }
     }
 
-    /** @throws TableException if a file is elsewhere, links followed */
+    /**
+     *
+     *
+     * @param plan the files
+     * @throws TableException if a file is elsewhere, links followed
+     */
     public void check(FilePlan plan) {
         elsewhere(plan).ifPresent(place -> {
             throw new TableException(
@@ -53,7 +67,11 @@ public final class Within {
         });
     }
 
-    /** Returns whether all files of a plan are where they may be. */
+    /**
+     * {@return whether all files of a plan are where they may be}
+     *
+     * @param plan the files
+     */
     public boolean allows(FilePlan plan) {
         return elsewhere(plan).isEmpty();
     }

@@ -25,7 +25,7 @@ public final class ReadingSettings {
     private ReadingSettings() {}
 
     /**
-     * Returns splitters by these settings.
+     * {@return splitters by these settings}
      *
      * @param words files of the user's own words
      * @param country a code or a name; empty to find it from each address

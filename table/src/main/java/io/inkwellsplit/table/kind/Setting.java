@@ -26,12 +26,15 @@ public record Setting(
 
     /** What a value is. */
     public enum Type {
+        /** Any text. */
         TEXT,
         /** Texts with commas between. */
         LIST,
         /** Set or not. */
         FLAG,
+        /** A whole number. */
         WHOLE_NUMBER,
+        /** A number, with decimals or without. */
         DECIMAL_NUMBER,
         /** One of some words. */
         CHOICE,
@@ -43,47 +46,104 @@ public record Setting(
         FOLDER
     }
 
-    /** Returns a text. */
+    /**
+     * {@return a text}
+     *
+     * @param name its name
+     * @param label what stands for a value in a help text
+     * @param description what it does, in a sentence
+     */
     public static Setting text(String name, String label, String description) {
         return of(name, Type.TEXT, label, description, "");
     }
 
-    /** Returns texts with commas between; it can be set several times. */
+    /**
+     * {@return texts with commas between; it can be set several times}
+     *
+     * @param name its name
+     * @param label what stands for a value in a help text
+     * @param description what it does, in a sentence
+     */
     public static Setting list(String name, String label, String description) {
         return of(name, Type.LIST, label, description, "").severalTimes();
     }
 
-    /** Returns something that is set or not. */
+    /**
+     * {@return something that is set or not}
+     *
+     * @param name its name
+     * @param description what it does, in a sentence
+     */
     public static Setting flag(String name, String description) {
         return of(name, Type.FLAG, "", description, "");
     }
 
-    /** Returns a whole number. */
+    /**
+     * {@return a whole number}
+     *
+     * @param name its name
+     * @param label what stands for a value in a help text
+     * @param description what it does, in a sentence
+     */
     public static Setting whole(String name, String label, String description) {
         return of(name, Type.WHOLE_NUMBER, label, description, "");
     }
 
-    /** Returns a number with decimals. */
+    /**
+     * {@return a number with decimals}
+     *
+     * @param name its name
+     * @param label what stands for a value in a help text
+     * @param description what it does, in a sentence
+     */
     public static Setting decimal(String name, String label, String description) {
         return of(name, Type.DECIMAL_NUMBER, label, description, "");
     }
 
-    /** Returns one of some words. */
+    /**
+     * {@return one of some words}
+     *
+     * @param name its name
+     * @param label what stands for a value in a help text
+     * @param description what it does, in a sentence
+     * @param choices the words
+     */
     public static Setting choice(String name, String label, String description, List<String> choices) {
         return new Setting(name, Type.CHOICE, label, description, "", List.copyOf(choices), false, false);
     }
 
-    /** Returns a file that is read; {@code called} is what messages call it, such as {@code the file of words}. */
+    /**
+     * {@return a file that is read; {@code called} is what messages call it, such as {@code the file of words}}
+     *
+     * @param name its name
+     * @param label what stands for a value in a help text
+     * @param description what it does, in a sentence
+     * @param called what messages call it
+     */
     public static Setting input(String name, String label, String description, String called) {
         return of(name, Type.INPUT, label, description, called);
     }
 
-    /** Returns a file that is written. */
+    /**
+     * {@return a file that is written}
+     *
+     * @param name its name
+     * @param label what stands for a value in a help text
+     * @param description what it does, in a sentence
+     * @param called what messages call it
+     */
     public static Setting output(String name, String label, String description, String called) {
         return of(name, Type.OUTPUT, label, description, called);
     }
 
-    /** Returns a folder that is written into. */
+    /**
+     * {@return a folder that is written into}
+     *
+     * @param name its name
+     * @param label what stands for a value in a help text
+     * @param description what it does, in a sentence
+     * @param called what messages call it
+     */
     public static Setting folder(String name, String label, String description, String called) {
         return of(name, Type.FOLDER, label, description, called);
     }
@@ -92,17 +152,17 @@ public record Setting(
         return new Setting(name, type, label, description, file, List.of(), false, false);
     }
 
-    /** Returns this one, which has to be set. */
+    /** {@return this one, which has to be set} */
     public Setting needed() {
         return new Setting(name, type, label, description, file, choices, true, repeatable);
     }
 
-    /** Returns this one, which can be set several times. */
+    /** {@return this one, which can be set several times} */
     public Setting severalTimes() {
         return new Setting(name, type, label, description, file, choices, required, true);
     }
 
-    /** Returns whether its value is a file or folder. */
+    /** {@return whether its value is a file or folder} */
     public boolean isFile() {
         return type == Type.INPUT || type == Type.OUTPUT || type == Type.FOLDER;
     }

@@ -8,34 +8,44 @@ import java.util.List;
 
 /** A kind of step: its name, what can be set of it, and how a step is made of that. */
 public interface StepKind {
-    /** Returns its name, such as {@code cut}. */
+    /** {@return its name, such as {@code cut}} */
     String name();
 
-    /** Returns what it does, as a sentence. */
+    /** {@return what it does, as a sentence} */
     String description();
 
-    /** Returns its use on a list of the demo, as a command line without the program's name. */
+    /** {@return its use on a list of the demo, as a command line without the program's name} */
     String example();
 
-    /** Returns what else is good to know, in sentences. */
+    /** {@return what else is good to know, in sentences} */
     default List<String> notes() {
         return List.of();
     }
 
-    /** Returns what can be set. */
+    /** {@return what can be set} */
     List<Setting> settings();
 
-    /** Returns the settings of which exactly one has to be set; none where there are no such. */
+    /** {@return the settings of which exactly one has to be set; none where there are no such} */
     default List<String> oneOf() {
         return List.of();
     }
 
-    /** Returns whether enough is set to make a step; otherwise {@link #find} has to be asked. */
+    /**
+     * {@return whether enough is set to make a step; otherwise {@link #find} has to be asked}
+     *
+     * @param values what is set
+     */
     default boolean isComplete(Values values) {
         return true;
     }
 
-    /** Finds out from a table what the settings leave open. */
+    /**
+     * Finds out from a table what the settings leave open.
+     *
+     * @param values what is set
+     * @param source the table
+     * @return what it found, in sentences, and what is set then
+     */
     default Found find(Values values, RowSource source) {
         return new Found(values, List.of());
     }
@@ -51,7 +61,9 @@ public interface StepKind {
     /**
      * Makes a step.
      *
+     * @param values what is set
      * @param watches those who look on while columns are split
+     * @return the step
      * @throws TableException if what is set cannot be
      */
     Step step(Values values, List<ReadingWatch> watches);

@@ -25,19 +25,24 @@ public final class StepKinds {
 
     private StepKinds() {}
 
-    /** Returns all of them, those used most first. */
+    /** {@return all of them, those used most first} */
     public static List<StepKind> all() {
         return ALL;
     }
 
-    /** Returns the kind of a name; empty where there is none. */
+    /**
+     * {@return the kind of a name; empty where there is none}
+     *
+     * @param name its name
+     */
     public static Optional<StepKind> of(String name) {
         return ALL.stream().filter(kind -> kind.name().equals(name)).findFirst();
     }
 
     /**
-     * Returns the kind of a name.
+     * {@return the kind of a name}
      *
+     * @param name its name
      * @throws TableException if there is none
      */
     public static StepKind named(String name) {

@@ -40,6 +40,9 @@ public final class Values {
     /**
      * Checks what is set of a kind of step.
      *
+     * @param kind the kind of step
+     * @param given what a user has set
+     * @return what is set
      * @throws TableException if a setting is unknown, missing, set too often, or cannot have its value
      */
     public static Values of(StepKind kind, List<Given> given) {
@@ -55,6 +58,9 @@ public final class Values {
      * Checks what is set.
      *
      * @param owner whose settings they are, for messages
+     * @param settings the settings
+     * @param given what a user has set
+     * @return what is set
      * @throws TableException if a setting is unknown, missing, set too often, or cannot have its value
      */
     public static Values of(String owner, List<Setting> settings, List<Given> given) {
@@ -117,8 +123,10 @@ public final class Values {
     }
 
     /**
-     * Returns what a setting of the core makes; its refusal becomes a sentence.
+     * {@return what a setting of the core makes; its refusal becomes a sentence}
      *
+     * @param <T> what is made
+     * @param made makes it
      * @throws TableException if it is refused
      */
     public static <T> T checked(Supplier<T> made) {
@@ -131,7 +139,12 @@ public final class Values {
         }
     }
 
-    /** Returns these, with one setting set to other values; none to leave it out. */
+    /**
+     * {@return these, with one setting set to other values; none to leave it out}
+     *
+     * @param name the setting
+     * @param values its values
+     */
     public Values with(String name, List<String> values) {
         List<Given> all = new ArrayList<>(given);
         all.removeIf(one -> one.name.equals(name));
@@ -139,28 +152,44 @@ public final class Values {
         return of("it", List.copyOf(declared.values()), all);
     }
 
-    /** Returns what is set, in the order in which it was. */
+    /** {@return what is set, in the order in which it was} */
     public List<Given> given() {
         return given;
     }
 
-    /** Returns whether something is set; a flag that is set to {@code false} is not. */
+    /**
+     * {@return whether something is set; a flag that is set to {@code false} is not}
+     *
+     * @param name its name
+     */
     public boolean isSet(String name) {
         boolean flag = declared(name).type() == Setting.Type.FLAG;
         return given.stream().anyMatch(one -> one.name.equals(name) && !(flag && one.value.equals("false")));
     }
 
-    /** Returns whether there is such a setting. */
+    /**
+     * {@return whether there is such a setting}
+     *
+     * @param name its name
+     */
     public boolean isDeclared(String name) {
         return declared.containsKey(name);
     }
 
-    /** Returns whether a setting is only set or not. */
+    /**
+     * {@return whether a setting is only set or not}
+     *
+     * @param name its name
+     */
     public boolean isFlag(String name) {
         return declared(name).type() == Setting.Type.FLAG;
     }
 
-    /** Returns the text of a setting; empty where it is not set. */
+    /**
+     * {@return the text of a setting; empty where it is not set}
+     *
+     * @param name its name
+     */
     public Optional<String> text(String name) {
         declared(name);
         return given.stream()
@@ -169,7 +198,11 @@ public final class Values {
                 .findFirst();
     }
 
-    /** Returns the texts of a setting, those between commas one by one. */
+    /**
+     * {@return the texts of a setting, those between commas one by one}
+     *
+     * @param name its name
+     */
     public List<String> texts(String name) {
         boolean list = declared(name).type() == Setting.Type.LIST;
         return given.stream()
@@ -178,36 +211,62 @@ public final class Values {
                 .toList();
     }
 
-    /** Returns the whole number of a setting; empty where it is not set. */
+    /**
+     * {@return the whole number of a setting; empty where it is not set}
+     *
+     * @param name its name
+     */
     public OptionalInt whole(String name) {
         Optional<String> text = text(name);
         return text.isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(text.get()));
     }
 
-    /** Returns the number of a setting; empty where it is not set. */
+    /**
+     * {@return the number of a setting; empty where it is not set}
+     *
+     * @param name its name
+     */
     public OptionalDouble decimal(String name) {
         Optional<String> text = text(name);
         return text.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(text.get()));
     }
 
-    /** Returns the choice that a setting makes; the standard one where it is not set. */
+    /**
+     * {@return the choice that a setting makes; the standard one where it is not set}
+     *
+     * @param <E> the choices
+     * @param name its name
+     * @param standard what is meant where nothing is set
+     */
     public <E extends Enum<E>> E choice(String name, E standard) {
         return text(name)
                 .map(word -> Enum.valueOf(standard.getDeclaringClass(), word.toUpperCase(Locale.ROOT)))
                 .orElse(standard);
     }
 
-    /** Returns the file of a setting; empty where it is not set. */
+    /**
+     * {@return the file of a setting; empty where it is not set}
+     *
+     * @param name its name
+     */
     public Optional<Path> file(String name) {
         return text(name).map(Path::of);
     }
 
-    /** Returns the files of a setting. */
+    /**
+     * {@return the files of a setting}
+     *
+     * @param name its name
+     */
     public List<Path> files(String name) {
         return texts(name).stream().map(Path::of).toList();
     }
 
-    /** Says which files are read and written. */
+    /**
+     * Says which files are read and written.
+     *
+     * @param plan the files
+     */
     public void plan(FilePlan plan) {
         for (Given one : given) {
             Setting setting = declared(one.name);

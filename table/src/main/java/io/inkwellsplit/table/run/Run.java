@@ -49,6 +49,9 @@ public final class Run {
     /**
      * Prepares a run. Nothing is read but the header, unless a step finds out from the rows which columns it makes.
      *
+     * @param source the table
+     * @param steps the steps, in their order
+     * @return the run
      * @throws TableException if a step does not fit the columns
      */
     public static Run of(RowSource source, List<? extends Step> steps) {
@@ -61,29 +64,33 @@ public final class Run {
         return new Run(source, steps, threads);
     }
 
-    /** Returns the titles of the columns that will come out. */
+    /** {@return the titles of the columns that will come out} */
     public List<String> header() {
         return header;
     }
 
-    /** Returns the titles of the columns that come in. */
+    /** {@return the titles of the columns that come in} */
     public List<String> sourceHeader() {
         return source.header();
     }
 
-    /** Returns what columns that steps have added mean, by their titles. */
+    /** {@return what columns that steps have added mean, by their titles} */
     public Map<String, String> meanings() {
         Map<String, String> meanings = new HashMap<>();
         steps.forEach(step -> meanings.putAll(step.meanings()));
         return meanings;
     }
 
-    /** Returns the steps as they work on this table, with what they have counted so far. */
+    /** {@return the steps as they work on this table, with what they have counted so far} */
     public List<BoundStep> steps() {
         return List.copyOf(steps);
     }
 
-    /** Carries all rows; a row with more or fewer cells than the header is set aside with the reason. */
+    /**
+     * Carries all rows; a row with more or fewer cells than the header is set aside with the reason.
+     *
+     * @param sink what takes the rows
+     */
     public void into(RowSink sink) {
         for (BoundStep step : List.copyOf(steps)) {
             if (step.learns() && !step.learnsTitles()) {
@@ -316,27 +323,27 @@ public final class Run {
         }
     }
 
-    /** Returns on how many rows the program itself failed; they were set aside. */
+    /** {@return on how many rows the program itself failed; they were set aside} */
     public long faults() {
         return faults.count();
     }
 
-    /** Returns where it failed, for whoever mends the program; no value is told. */
+    /** {@return where it failed, for whoever mends the program; no value is told} */
     public List<String> faultPlaces() {
         return faults.places();
     }
 
-    /** Returns how many rows were read. */
+    /** {@return how many rows were read} */
     public long rows() {
         return rows;
     }
 
-    /** Returns how many rows went out. */
+    /** {@return how many rows went out} */
     public long rowsOut() {
         return rowsOut;
     }
 
-    /** Returns how many of them were set aside. */
+    /** {@return how many of them were set aside} */
     public long setAside() {
         return setAside;
     }

@@ -35,10 +35,16 @@ public final class RowSorter {
 
     /** Takes the rows in their order. */
     public interface Target {
-        /** Takes a row and its key, which is not to be changed. */
+        /**
+         * Takes a row and its key, which is not to be changed.
+         *
+         * @param key its key
+         * @param cells its cells
+         */
         void row(byte[] key, List<String> cells);
     }
 
+    /** Makes a sorter without rows. */
     public RowSorter() {
         this(MOST_BYTES);
     }
@@ -48,7 +54,12 @@ public final class RowSorter {
         this.mostBytes = mostBytes;
     }
 
-    /** Adds a row. */
+    /**
+     * Adds a row.
+     *
+     * @param key its key; not copied
+     * @param cells its cells
+     */
     public void add(byte[] key, List<String> cells) {
         entries.add(new Entry(key, List.copyOf(cells)));
         bytes += key.length + ROW_OVERHEAD;
@@ -87,7 +98,11 @@ public final class RowSorter {
 
     private static final Comparator<Entry> BY_KEY = (a, b) -> Arrays.compareUnsigned(a.key, b.key);
 
-    /** Gives all rows in their order, and forgets them. */
+    /**
+     * Gives all rows in their order, and forgets them.
+     *
+     * @param to what takes them
+     */
     public void drain(Target to) {
         entries.sort(BY_KEY);
         if (spilled.isEmpty()) {

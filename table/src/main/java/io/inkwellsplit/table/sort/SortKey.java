@@ -26,22 +26,41 @@ public final class SortKey {
         collator.setDecomposition(Collator.CANONICAL_DECOMPOSITION);
     }
 
-    /** By the alphabet of a language. */
+    /**
+     * By the alphabet of a language.
+     *
+     * @param locale the language
+     * @return a key by the alphabet of the language
+     */
     public static SortKey text(Locale locale) {
         return new SortKey(Kind.TEXT, locale);
     }
 
-    /** By the size of the number that the text is; texts that are none come last, by their characters. */
+    /**
+     * By the size of the number that the text is; texts that are none come last, by their characters.
+     *
+     * @return a key by size
+     */
     public static SortKey number() {
         return new SortKey(Kind.NUMBER, Locale.ROOT);
     }
 
-    /** By its characters, so that only equal texts have equal keys. */
+    /**
+     * By its characters, so that only equal texts have equal keys.
+     *
+     * @return a key by characters
+     */
     public static SortKey exact() {
         return new SortKey(Kind.EXACT, Locale.ROOT);
     }
 
-    /** Adds the key of a text to others, so that the whole is compared by the first that differs. */
+    /**
+     * Adds the key of a text to others, so that the whole is compared by the first that differs.
+     *
+     * @param text the text
+     * @param direction rising or falling
+     * @param to what is added to
+     */
     public void add(String text, Direction direction, ByteArrayOutputStream to) {
         byte[] key =
                 switch (kind) {
@@ -63,7 +82,9 @@ public final class SortKey {
 
     /** In which direction texts are sorted. */
     public enum Direction {
+        /** The smallest first. */
         RISING,
+        /** The largest first. */
         FALLING
     }
 

@@ -44,7 +44,7 @@ public final class AssembleStep implements Step {
         this.columns = List.copyOf(columns);
     }
 
-    /** Returns a builder; a step needs one column at least. */
+    /** {@return a builder; a step needs one column at least} */
     public static Builder builder() {
         return new Builder();
     }
@@ -58,7 +58,12 @@ public final class AssembleStep implements Step {
 
         private Builder() {}
 
-        /** Sets the language of the styles, and of the initials in patterns, that are added after it. */
+        /**
+         * Sets the language of the styles, and of the initials in patterns, that are added after it.
+         *
+         * @param languageTag a tag of BCP 47, such as {@code nl}
+         * @return this builder
+         */
         public Builder locale(String languageTag) {
             locale = Locale.forLanguageTag(languageTag);
             if (locale.getLanguage().isEmpty()) {
@@ -69,31 +74,57 @@ public final class AssembleStep implements Step {
             return this;
         }
 
-        /** Sets the country whose letters need no line for the country; by default every country that is written stands. */
+        /**
+         * Sets the country whose letters need no line for the country; by default every country that is written stands.
+         *
+         * @param country two letters of ISO 3166-1, or a name
+         * @return this builder
+         */
         public Builder homeCountry(String country) {
             homeCountry = Optional.of(country);
             return this;
         }
 
-        /** Puts the parts of names and addresses in tidy case first, where they are in capitals or small letters alone. */
+        /**
+         * Puts the parts of names and addresses in tidy case first, where they are in capitals or small letters alone.
+         *
+         * @return this builder
+         */
         public Builder tidyCase() {
             tidy = true;
             return this;
         }
 
-        /** Adds a column from a pattern over the columns; see {@link TextPattern}. */
+        /**
+         * Adds a column from a pattern over the columns; see {@link TextPattern}.
+         *
+         * @param title the title of the new column
+         * @param pattern text with fields in braces
+         * @return this builder
+         */
         public Builder pattern(String title, String pattern) {
             Locale language = locale;
             return add(title, columns -> filled(pattern, language, columns));
         }
 
-        /** Adds a column from a ready-made pattern, or from the forms {@code label} and {@code one-line}; its own title heads it. */
+        /**
+         * Adds a column from a ready-made pattern, or from the forms {@code label} and {@code one-line}; its own title heads it.
+         *
+         * @param name the pattern's name
+         * @return this builder
+         */
         public Builder ready(String name) {
             String form = ADDRESS_FORMS.get(name);
             return ready(form == null ? named(name).title() : form, name);
         }
 
-        /** Adds a column from a ready-made pattern under another title. */
+        /**
+         * Adds a column from a ready-made pattern under another title.
+         *
+         * @param title the title of the new column
+         * @param name the pattern's name
+         * @return this builder
+         */
         public Builder ready(String title, String name) {
             if (ADDRESS_FORMS.containsKey(name)) {
                 AddressLabel label = homeCountry
@@ -112,7 +143,13 @@ public final class AssembleStep implements Step {
             return Settings.checked(() -> ReadyPattern.named(name));
         }
 
-        /** Adds a column of names in the language's own style, such as {@code long-formal}; see {@link NameStyle}. */
+        /**
+         * Adds a column of names in the language's own style, such as {@code long-formal}; see {@link NameStyle}.
+         *
+         * @param title the title of the new column
+         * @param style its words, with hyphens between
+         * @return this builder
+         */
         public Builder style(String title, String style) {
             NameStyle words = Settings.checked(() -> NameStyle.parse(style));
             NameFormatter formatter = NameFormatter.in(locale);
@@ -131,7 +168,7 @@ public final class AssembleStep implements Step {
         }
 
         /**
-         * Returns the step.
+         * {@return the step}
          *
          * @throws TableException if no column was added
          */

@@ -126,7 +126,7 @@ public final class BoundSplit implements RowWise {
         return lines;
     }
 
-    /** Returns the columns that are split, from left to right, with what they have counted so far. */
+    /** {@return the columns that are split, from left to right, with what they have counted so far} */
     public List<SplitColumn> columns() {
         return columns;
     }

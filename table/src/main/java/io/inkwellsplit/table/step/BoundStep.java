@@ -7,50 +7,71 @@ import java.util.function.Consumer;
 
 /** A step at work on one table. */
 public interface BoundStep {
-    /** Returns the titles of the columns that go out. */
+    /** {@return the titles of the columns that go out} */
     List<String> header();
 
-    /** Returns what columns that the step adds mean, in a sentence, by their titles; those that need no word are left out. */
+    /**
+     * {@return what columns that the step adds mean, in a sentence, by their titles; those that need no word are left out}
+     */
     default Map<String, String> meanings() {
         return Map.of();
     }
 
-    /** Returns whether the step must see every row before it can work on the first. */
+    /** {@return whether the step must see every row before it can work on the first} */
     default boolean learns() {
         return false;
     }
 
-    /** Returns whether some rows of a long table, taken from all over it, are enough to learn from. */
+    /** {@return whether some rows of a long table, taken from all over it, are enough to learn from} */
     default boolean learnsFromSome() {
         return false;
     }
 
-    /** Sees a row, before any is worked on; called only where {@link #learns}. */
+    /**
+     * Sees a row, before any is worked on; called only where {@link #learns}.
+     *
+     * @param cells the cells, one for each title of the header
+     */
     default void observe(List<String> cells) {}
 
-    /** Returns a step that sees other rows at the same time, and is {@link #joinLearned} at the end; none where it cannot. */
+    /**
+     * {@return a step that sees other rows at the same time, and is {@link #joinLearned} at the end; none where it cannot}
+     */
     default Optional<BoundStep> forkToLearn() {
         return Optional.empty();
     }
 
-    /** Adds what a fork has learned; the order of rows and forks makes no difference. */
+    /**
+     * Adds what a fork has learned; the order of rows and forks makes no difference.
+     *
+     * @param fork what was made by {@code fork}
+     */
     default void joinLearned(BoundStep fork) {}
 
-    /** Takes a row, which has as many cells as the header had, and passes on the rows that come of it. */
+    /**
+     * Takes a row, which has as many cells as the header had, and passes on the rows that come of it.
+     *
+     * @param cells the cells, one for each title of the header
+     * @param out takes the rows that come of it
+     */
     void push(List<String> cells, Consumer<List<String>> out);
 
-    /** Passes on the rows that were held back until the last one had come. */
+    /**
+     * Passes on the rows that were held back until the last one had come.
+     *
+     * @param out takes the rows
+     */
     default void end(Consumer<List<String>> out) {}
 
     /** Forgets the rows that went through only so that later steps could learn, and starts anew; what was learned stays. */
     default void restart() {}
 
-    /** Returns whether the titles of the columns are known only after {@link #observe} has seen every row. */
+    /** {@return whether the titles of the columns are known only after {@link #observe} has seen every row} */
     default boolean learnsTitles() {
         return false;
     }
 
-    /** Returns what was done, in sentences for a summary. */
+    /** {@return what was done, in sentences for a summary} */
     default List<String> report() {
         return List.of();
     }

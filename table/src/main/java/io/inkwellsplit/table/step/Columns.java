@@ -16,8 +16,10 @@ public final class Columns {
     private Columns() {}
 
     /**
-     * Returns the index of a column, given by its title or, where no title is the same, by its number from 1.
+     * {@return the index of a column, given by its title or, where no title is the same, by its number from 1}
      *
+     * @param header the titles of the columns
+     * @param wanted the title, or the number from 1
      * @throws TableException if there is none, or more than one of that title
      */
     public static int find(List<String> header, String wanted) {

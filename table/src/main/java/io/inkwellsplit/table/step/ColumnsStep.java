@@ -26,32 +26,57 @@ public final class ColumnsStep implements Step {
         this.rename = rename;
     }
 
-    /** Returns a step that changes nothing yet. */
+    /** {@return a step that changes nothing yet} */
     public static ColumnsStep asTheyAre() {
         return new ColumnsStep(List.of(), List.of(), List.of(), List.of(), Map.of());
     }
 
-    /** Moves columns to the left, in this order. */
+    /**
+     * Moves columns to the left, in this order.
+     *
+     * @param columns the columns' titles, or their numbers from 1
+     * @return this step
+     */
     public ColumnsStep first(List<String> columns) {
         return new ColumnsStep(List.copyOf(columns), last, only, drop, rename);
     }
 
-    /** Moves columns to the right, in this order. */
+    /**
+     * Moves columns to the right, in this order.
+     *
+     * @param columns the columns' titles, or their numbers from 1
+     * @return this step
+     */
     public ColumnsStep last(List<String> columns) {
         return new ColumnsStep(first, List.copyOf(columns), only, drop, rename);
     }
 
-    /** Keeps these columns alone, in this order; none for all. */
+    /**
+     * Keeps these columns alone, in this order; none for all.
+     *
+     * @param columns the columns' titles, or their numbers from 1
+     * @return this step
+     */
     public ColumnsStep keep(List<String> columns) {
         return new ColumnsStep(first, last, List.copyOf(columns), drop, rename);
     }
 
-    /** Drops columns. */
+    /**
+     * Drops columns.
+     *
+     * @param columns the columns' titles, or their numbers from 1
+     * @return this step
+     */
     public ColumnsStep drop(List<String> columns) {
         return new ColumnsStep(first, last, only, List.copyOf(columns), rename);
     }
 
-    /** Gives columns other titles, by the titles they have. */
+    /**
+     * Gives columns other titles, by the titles they have.
+     *
+     * @param titles the new titles by the old ones
+     * @return this step
+     */
     public ColumnsStep rename(Map<String, String> titles) {
         return new ColumnsStep(first, last, only, drop, new LinkedHashMap<>(titles));
     }

@@ -15,7 +15,14 @@ public final class CombineStep implements Step {
         this.columns = columns;
     }
 
-    /** Combines columns in the order in which they are given. */
+    /**
+     * Combines columns in the order in which they are given.
+     *
+     * @param title the title of the new column
+     * @param combining how they are joined
+     * @param columns the columns' titles, or their numbers from 1
+     * @return the step
+     */
     public static CombineStep of(String title, Combining combining, String... columns) {
         if (columns.length == 0) {
             throw Settings.refuse("No column was given to combine.");

@@ -16,7 +16,12 @@ public final class CountStep implements Step {
         this.columns = columns;
     }
 
-    /** Counts the values of one column, or the sets of values of several. */
+    /**
+     * Counts the values of one column, or the sets of values of several.
+     *
+     * @param columns the columns' titles, or their numbers from 1
+     * @return the step
+     */
     public static CountStep of(String... columns) {
         if (columns.length == 0) {
             throw Settings.refuse("No column was given to count.");

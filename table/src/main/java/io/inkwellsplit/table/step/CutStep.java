@@ -57,17 +57,33 @@ public final class CutStep implements Step {
         this.cutTitle = cutTitle;
     }
 
-    /** Cuts a column, into as many columns as the widest row needs. */
+    /**
+     * Cuts a column, into as many columns as the widest row needs.
+     *
+     * @param column the column's title, or its number from 1
+     * @param cutter what cuts
+     * @return the step
+     */
     public static CutStep of(String column, Cutter cutter) {
         return new CutStep(column, Optional.of(cutter), each -> each, false, 0, Fill.LEFT, List.of(), false);
     }
 
-    /** Cuts a column at the separator that it is likely to use; {@code manner} says how, such as what becomes of empty pieces. */
+    /**
+     * Cuts a column at the separator that it is likely to use; {@code manner} says how, such as what becomes of empty pieces.
+     *
+     * @param column the column's title, or its number from 1
+     * @param manner what is changed of the usual cutter
+     * @return the step
+     */
     public static CutStep atLikelySeparator(String column, UnaryOperator<Cutter> manner) {
         return new CutStep(column, Optional.empty(), manner, false, 0, Fill.LEFT, List.of(), false);
     }
 
-    /** Puts each piece into a row of its own; the other columns are repeated, and the pieces are numbered. */
+    /**
+     * Puts each piece into a row of its own; the other columns are repeated, and the pieces are numbered.
+     *
+     * @return this step
+     */
     public CutStep intoRows() {
         return new CutStep(column, cutter, manner, true, count, fill, titles, cutTitle);
     }
@@ -75,6 +91,8 @@ public final class CutStep implements Step {
     /**
      * Puts the pieces into a fixed number of columns; the last one, or with {@link Fill#RIGHT} the first, holds the rest.
      *
+     * @param fixed how many columns
+     * @return this step
      * @throws io.inkwellsplit.table.TableException if it is under 1 or over 1,000
      */
     public CutStep intoColumns(int fixed) {
@@ -84,17 +102,32 @@ public final class CutStep implements Step {
         return new CutStep(column, cutter, manner, rows, fixed, fill, titles, cutTitle);
     }
 
+    /**
+     * Says which of a fixed number of columns stay empty where there are fewer pieces.
+     *
+     * @param from the end from which they are filled
+     * @return this step
+     */
     public CutStep fill(Fill from) {
         return new CutStep(column, cutter, manner, rows, count, from, titles, cutTitle);
     }
 
-    /** Gives the new columns titles; there are as many columns as titles. */
+    /**
+     * Gives the new columns titles; there are as many columns as titles.
+     *
+     * @param wanted the titles
+     * @return this step
+     */
     public CutStep titled(List<String> wanted) {
         return new CutStep(
                 column, cutter, manner, rows, rows ? count : wanted.size(), fill, List.copyOf(wanted), cutTitle);
     }
 
-    /** Takes the titles of the new columns from the column's own title, cut in the same way. */
+    /**
+     * Takes the titles of the new columns from the column's own title, cut in the same way.
+     *
+     * @return this step
+     */
     public CutStep titledByHeader() {
         return new CutStep(column, cutter, manner, rows, count, fill, titles, true);
     }

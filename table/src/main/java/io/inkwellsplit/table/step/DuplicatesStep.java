@@ -27,7 +27,12 @@ public final class DuplicatesStep implements Step {
         this.columns = columns;
     }
 
-    /** Compares rows by columns; the first one should tell most, such as the last name. */
+    /**
+     * Compares rows by columns; the first one should tell most, such as the last name.
+     *
+     * @param columns the columns' titles, or their numbers from 1
+     * @return the step
+     */
     public static DuplicatesStep by(String... columns) {
         if (columns.length == 0) {
             throw Settings.refuse("No column was given to compare rows by.");

@@ -32,7 +32,10 @@ public final class Explanation {
     /**
      * Explains a value by itself.
      *
+     * @param subject names or addresses
+     * @param value the value
      * @param splitters how it is read
+     * @return the explanation
      */
     public static Explanation of(Subject subject, String value, Splitters splitters) {
         return new Explanation(subject.reader(splitters), value);
@@ -41,8 +44,12 @@ public final class Explanation {
     /**
      * Explains the value of a row, in the light of its column.
      *
+     * @param source the table
+     * @param subject names or addresses
+     * @param column the column's title, or its number from 1
      * @param row its number among the rows, from 1
      * @param splitters how it is read
+     * @return the explanation
      * @throws io.inkwellsplit.table.TableException if there is no such row or column
      */
     public static Explanation of(RowSource source, Subject subject, String column, long row, Splitters splitters) {
@@ -66,7 +73,7 @@ public final class Explanation {
         return new Explanation(reader, value);
     }
 
-    /** Returns it for people. */
+    /** {@return it for people} */
     public List<String> lines() {
         List<String> lines = new ArrayList<>();
         lines.add("\"" + reading.source() + "\" is read as " + reading.kind().key()
@@ -103,7 +110,7 @@ public final class Explanation {
         return lines;
     }
 
-    /** Returns it for machines: maps, lists, texts and numbers. */
+    /** {@return it for machines: maps, lists, texts and numbers} */
     public Map<String, Object> data() {
         Map<String, Object> data = new LinkedHashMap<>();
         data.put("text", reading.source());

@@ -43,22 +43,44 @@ public final class GroupStep implements Step {
         this.most = most;
     }
 
-    /** Joins a column as a phrase of a language: {@code Alto, Bass and Tenor}. */
+    /**
+     * Joins a column as a phrase of a language: {@code Alto, Bass and Tenor}.
+     *
+     * @param column the column's title, or its number from 1
+     * @param locale the language
+     * @param by the columns by which rows belong together
+     * @return the step
+     */
     public static GroupStep phrase(String column, Locale locale, String... by) {
         return new GroupStep(List.of(by), column, Optional.empty(), locale, false, false, Integer.MAX_VALUE);
     }
 
-    /** Joins a column with a separator. */
+    /**
+     * Joins a column with a separator.
+     *
+     * @param column the column's title, or its number from 1
+     * @param separator what stands between two texts
+     * @param by the columns by which rows belong together
+     * @return the step
+     */
     public static GroupStep joined(String column, String separator, String... by) {
         return new GroupStep(List.of(by), column, Optional.of(separator), Locale.ROOT, false, false, Integer.MAX_VALUE);
     }
 
-    /** Sorts the texts of a group. */
+    /**
+     * Sorts the texts of a group.
+     *
+     * @return this step
+     */
     public GroupStep sorted() {
         return new GroupStep(by, column, separator, locale, true, distinct, most);
     }
 
-    /** Leaves repeats out. */
+    /**
+     * Leaves repeats out.
+     *
+     * @return this step
+     */
     public GroupStep distinct() {
         return new GroupStep(by, column, separator, locale, sorted, true, most);
     }
@@ -66,6 +88,8 @@ public final class GroupStep implements Step {
     /**
      * Writes out so many texts, and how many more there are.
      *
+     * @param texts how many, from 1
+     * @return this step
      * @throws io.inkwellsplit.table.TableException if it is under 1
      */
     public GroupStep atMost(int texts) {

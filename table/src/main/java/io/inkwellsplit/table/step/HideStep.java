@@ -20,18 +20,37 @@ public final class HideStep implements Step {
         this.hide = hide;
     }
 
-    /** Masks letters or digits of columns. */
+    /**
+     * Masks letters or digits of columns.
+     *
+     * @param mask what is hidden
+     * @param columns the columns' titles, or their numbers from 1
+     * @return the step
+     */
     public static HideStep mask(Mask mask, String... columns) {
         return new HideStep(List.of(columns), mask::apply);
     }
 
-    /** Masks the matches of an expression in columns, and leaves the rest. */
+    /**
+     * Masks the matches of an expression in columns, and leaves the rest.
+     *
+     * @param mask what is hidden
+     * @param expression a regular expression that takes linear time (RE2)
+     * @param columns the columns' titles, or their numbers from 1
+     * @return the step
+     */
     public static HideStep mask(Mask mask, String expression, List<String> columns) {
         com.google.re2j.Pattern pattern = MatchStep.compile(expression);
         return new HideStep(List.copyOf(columns), text -> masked(pattern, mask, text));
     }
 
-    /** Puts pseudonyms in the place of the values of columns. */
+    /**
+     * Puts pseudonyms in the place of the values of columns.
+     *
+     * @param pseudonyms the pseudonyms of a key
+     * @param columns the columns' titles, or their numbers from 1
+     * @return the step
+     */
     public static HideStep pseudonyms(Pseudonyms pseudonyms, String... columns) {
         return new HideStep(List.of(columns), pseudonyms::of);
     }

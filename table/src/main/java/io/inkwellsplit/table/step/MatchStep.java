@@ -55,14 +55,15 @@ public final class MatchStep implements Step {
         return ready;
     }
 
-    /** Returns the names of the ready-made expressions. */
+    /** {@return the names of the ready-made expressions} */
     public static List<String> readyNames() {
         return List.copyOf(READY.keySet());
     }
 
     /**
-     * Returns a ready-made expression by its name.
+     * {@return a ready-made expression by its name}
      *
+     * @param name its name
      * @throws io.inkwellsplit.table.TableException if there is none
      */
     public static String ready(String name) {
@@ -78,25 +79,46 @@ public final class MatchStep implements Step {
      * Pulls matches: all of them, with {@code "; "} between, or, where the expression has named groups, each group of the
      * first match into a column of its name.
      *
+     * @param column the column's title, or its number from 1
+     * @param expression a regular expression that takes linear time (RE2)
+     * @return the step
      * @throws io.inkwellsplit.table.TableException if the expression is broken, with the place
      */
     public static MatchStep pull(String column, String expression) {
         return new MatchStep(column, compile(expression), Use.PULL, "; ", "");
     }
 
-    /** Replaces every match; {@code $1} or <code>${name}</code> is a group, {@code \$} a dollar sign. */
+    /**
+     * Replaces every match; {@code $1} or <code>${name}</code> is a group, {@code \$} a dollar sign.
+     *
+     * @param column the column's title, or its number from 1
+     * @param expression a regular expression that takes linear time (RE2)
+     * @param by what stands in its place
+     * @return the step
+     */
     public static MatchStep replace(String column, String expression, String by) {
         Pattern pattern = compile(expression);
         checkGroups(pattern, by);
         return new MatchStep(column, pattern, Use.REPLACE, by, "");
     }
 
-    /** Tells in a new column, with yes or no, whether there is a match. */
+    /**
+     * Tells in a new column, with yes or no, whether there is a match.
+     *
+     * @param column the column's title, or its number from 1
+     * @param expression a regular expression that takes linear time (RE2)
+     * @return the step
+     */
     public static MatchStep test(String column, String expression) {
         return new MatchStep(column, compile(expression), Use.TEST, "", "");
     }
 
-    /** Gives the new column a title; named groups keep theirs. */
+    /**
+     * Gives the new column a title; named groups keep theirs.
+     *
+     * @param wanted the title
+     * @return this step
+     */
     public MatchStep titled(String wanted) {
         return new MatchStep(column, expression, use, text, wanted);
     }

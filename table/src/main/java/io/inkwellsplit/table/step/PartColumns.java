@@ -37,12 +37,17 @@ public final class PartColumns {
         }
     }
 
-    /** Finds the columns; of several with the same title, the first counts. */
+    /**
+     * Finds the columns; of several with the same title, the first counts.
+     *
+     * @param header the titles of the columns
+     * @return the columns of parts
+     */
     public static PartColumns of(List<String> header) {
         return new PartColumns(header, false);
     }
 
-    /** Returns columns whose parts come in tidy case where they have capitals or small letters alone. */
+    /** {@return columns whose parts come in tidy case where they have capitals or small letters alone} */
     public PartColumns tidied() {
         return new PartColumns(header, true);
     }
@@ -64,17 +69,21 @@ public final class PartColumns {
         return Map.copyOf(tidy);
     }
 
-    /** Returns whether a part has a column. */
+    /**
+     * {@return whether a part has a column}
+     *
+     * @param part the part
+     */
     public boolean has(PartKey part) {
         return indexes.containsKey(part);
     }
 
-    /** Returns whether any part of a name has a column. */
+    /** {@return whether any part of a name has a column} */
     public boolean hasNames() {
         return indexes.keySet().stream().anyMatch(NamePart.class::isInstance);
     }
 
-    /** Returns whether any part of an address has a column. */
+    /** {@return whether any part of an address has a column} */
     public boolean hasAddresses() {
         return indexes.keySet().stream().anyMatch(AddressPart.class::isInstance);
     }
@@ -129,12 +138,20 @@ public final class PartColumns {
         return fields;
     }
 
-    /** Returns the parts of the name in a row. */
+    /**
+     * {@return the parts of the name in a row}
+     *
+     * @param cells the cells, one for each title of the header
+     */
     public NameFields.Parts name(List<String> cells) {
         return part -> cell(cells, part);
     }
 
-    /** Returns the parts of the address in a row. */
+    /**
+     * {@return the parts of the address in a row}
+     *
+     * @param cells the cells, one for each title of the header
+     */
     public AddressLabel.Parts address(List<String> cells) {
         return part -> cell(cells, part);
     }

@@ -55,19 +55,23 @@ public enum PartTitles {
         return this == ENGLISH ? english : TitleTable.title(this, partKey).orElse(partKey);
     }
 
-    /** Returns the name by which a user asks for the vocabulary. */
+    /** {@return the name by which a user asks for the vocabulary} */
     public String key() {
         return key;
     }
 
-    /** Returns the vocabulary that a user asks for, in any case. */
+    /**
+     * {@return the vocabulary that a user asks for, in any case}
+     *
+     * @param name the name, such as {@code vcard}
+     */
     public static Optional<PartTitles> named(String name) {
         return Arrays.stream(values())
                 .filter(each -> each.key.equalsIgnoreCase(name))
                 .findFirst();
     }
 
-    /** Returns the keys of all vocabularies. */
+    /** {@return the keys of all vocabularies} */
     public static String[] keys() {
         return Arrays.stream(values()).map(PartTitles::key).toArray(String[]::new);
     }

@@ -32,7 +32,12 @@ public final class PatternSamples {
 
     private PatternSamples() {}
 
-    /** Returns a row for each ready-made pattern: its name, the sample written so, whether it splits back, its meaning. */
+    /**
+     * {@return a row for each ready-made pattern: its name, the sample written so, whether it splits back, its meaning}
+     *
+     * @param sample a name to write
+     * @param locale the language of the initials
+     */
     public static List<List<String>> ready(String sample, Locale locale) {
         Writing writing = locale.equals(Locale.ROOT)
                 ? Writing.USUAL
@@ -52,7 +57,12 @@ public final class PatternSamples {
         return rows;
     }
 
-    /** Returns a row for each style of a language: its words, and the sample written so. */
+    /**
+     * {@return a row for each style of a language: its words, and the sample written so}
+     *
+     * @param sample a name to write
+     * @param locale the language
+     */
     public static List<List<String>> styles(String sample, Locale locale) {
         NameFormatter formatter = NameFormatter.in(locale);
         PersonName name = person(sample);

@@ -25,7 +25,13 @@ public final class ReadDifferently {
     private final ColumnReader before;
     private final ColumnReader now;
 
-    /** Looks at both columns, as they were and as they are. */
+    /**
+     * Looks at both columns, as they were and as they are.
+     *
+     * @param subject names or addresses
+     * @param valuesBefore the values as they were
+     * @param valuesNow the values as they are
+     */
     public ReadDifferently(Subject subject, Iterable<String> valuesBefore, Iterable<String> valuesNow) {
         before = subject.reader(Splitters.standard());
         valuesBefore.forEach(before::observe);
@@ -33,7 +39,11 @@ public final class ReadDifferently {
         valuesNow.forEach(now::observe);
     }
 
-    /** Returns why a text got other parts, in a sentence without a full stop. */
+    /**
+     * {@return why a text got other parts, in a sentence without a full stop}
+     *
+     * @param value the value
+     */
     public String whyOtherParts(String value) {
         Reading<PartKey> was = before.read(value);
         Reading<PartKey> is = now.read(value);
@@ -42,7 +52,11 @@ public final class ReadDifferently {
         return then.equals(today) ? SETTING : "the column has changed" + reasons(value, today, then);
     }
 
-    /** Returns why a text got other doubts although its parts are the same, in a sentence without a full stop. */
+    /**
+     * {@return why a text got other doubts although its parts are the same, in a sentence without a full stop}
+     *
+     * @param value the value
+     */
     public String whyOtherDoubts(String value) {
         Reading<PartKey> was = before.read(value);
         Reading<PartKey> is = now.read(value);

@@ -6,26 +6,34 @@ import java.util.function.Consumer;
 
 /** A step at work that makes one row of each. */
 public interface RowWise extends BoundStep {
-    /** Returns the row that goes out for one that comes in, which has as many cells as the header had. */
+    /**
+     * {@return the row that goes out for one that comes in, which has as many cells as the header had}
+     *
+     * @param cells the cells, one for each title of the header
+     */
     List<String> apply(List<String> cells);
 
     /**
-     * Returns a step that works in the same way on other rows at the same time: this one where it counts nothing, or one
-     * that counts by itself. None where rows must come one after the other.
+     * {@return a step that works in the same way on other rows at the same time: this one where it counts nothing, or one
+     * that counts by itself} None where rows must come one after the other.
      */
     default Optional<RowWise> fork() {
         return Optional.empty();
     }
 
     /**
-     * Returns what those who look on are to be told of the rows since the last call. A fork keeps that back, as they are
+     * {@return what those who look on are to be told of the rows since the last call} A fork keeps that back, as they are
      * told by one thread, in the order of the rows.
      */
     default Runnable toTell() {
         return () -> {};
     }
 
-    /** Adds what a fork has counted. */
+    /**
+     * Adds what a fork has counted.
+     *
+     * @param fork what was made by {@code fork}
+     */
     default void join(RowWise fork) {}
 
     @Override

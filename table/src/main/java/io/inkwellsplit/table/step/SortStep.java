@@ -16,7 +16,9 @@ public final class SortStep implements Step {
 
     /** What a column is compared as. */
     public enum As {
+        /** By the alphabet. */
         TEXT,
+        /** By size. */
         NUMBER
     }
 
@@ -27,12 +29,24 @@ public final class SortStep implements Step {
         this.locale = locale;
     }
 
-    /** Sorts by the alphabet of a language; columns are added one after the other. */
+    /**
+     * Sorts by the alphabet of a language; columns are added one after the other.
+     *
+     * @param locale the language
+     * @return the step
+     */
     public static SortStep in(Locale locale) {
         return new SortStep(List.of(), locale);
     }
 
-    /** Adds a column that decides where the ones before it are alike. */
+    /**
+     * Adds a column that decides where the ones before it are alike.
+     *
+     * @param column its title, or its number from 1
+     * @param as what it is sorted as
+     * @param direction rising or falling
+     * @return this step
+     */
     public SortStep by(String column, As as, Direction direction) {
         List<By> more = new ArrayList<>(columns);
         more.add(new By(column, as, direction));

@@ -22,7 +22,12 @@ public record SplitBlock(Subject subject, int source, int from, int to, Optional
     /** Fewer columns behind another one may bear such titles by chance, as City and State do in many a table. */
     private static final int FEWEST = 4;
 
-    /** Finds the blocks of a table by the titles of its columns, whatever vocabulary they are of. */
+    /**
+     * Finds the blocks of a table by the titles of its columns, whatever vocabulary they are of.
+     *
+     * @param header the titles of the columns
+     * @return the blocks, from left to right
+     */
     public static List<SplitBlock> in(List<String> header) {
         List<SplitBlock> blocks = new ArrayList<>();
         int at = 0;
@@ -85,7 +90,11 @@ public record SplitBlock(Subject subject, int source, int from, int to, Optional
         return OptionalInt.empty();
     }
 
-    /** Returns whether a column is one of its parts or checks. */
+    /**
+     * {@return whether a column is one of its parts or checks}
+     *
+     * @param index the column's index, from 0
+     */
     public boolean has(int index) {
         return index >= from && index < to;
     }

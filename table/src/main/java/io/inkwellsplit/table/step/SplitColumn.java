@@ -146,21 +146,22 @@ public final class SplitColumn {
         return index;
     }
 
-    /** Returns the titles of the new columns. */
+    /** {@return the titles of the new columns} */
     public List<String> titles() {
         return titles;
     }
 
-    /** Returns the titles of the new columns as they would be if none were taken; for views of this column alone. */
+    /** {@return the titles of the new columns as they would be if none were taken; for views of this column alone} */
     public List<String> plainTitles() {
         return plainTitles;
     }
 
-    /** Returns the title of the column that is split. */
+    /** {@return the title of the column that is split} */
     public String source() {
         return source;
     }
 
+    /** {@return whether it holds names or addresses} */
     public Subject subject() {
         return subject;
     }
@@ -204,27 +205,27 @@ public final class SplitColumn {
         }
     }
 
-    /** Returns how many values that are not blank were read. */
+    /** {@return how many values that are not blank were read} */
     public long read() {
         return read;
     }
 
-    /** Returns how many values were blank, or words for nothing. */
+    /** {@return how many values were blank, or words for nothing} */
     public long blank() {
         return blank;
     }
 
-    /** Returns how many of the values read have a doubt. */
+    /** {@return how many of the values read have a doubt} */
     public long doubtful() {
         return doubtful;
     }
 
-    /** Returns how many values have each doubt. */
+    /** {@return how many values have each doubt} */
     public Map<Doubt, Long> doubts() {
         return Map.copyOf(doubts);
     }
 
-    /** Returns how many values a correction has changed. */
+    /** {@return how many values a correction has changed} */
     public long corrected() {
         return corrections.corrected();
     }

@@ -49,7 +49,9 @@ public final class SplitStep implements Step {
 
     /** Whether confidence and doubts have columns. */
     public enum Checks {
+        /** They have columns. */
         SHOW,
+        /** They have none. */
         LEAVE_OUT
     }
 
@@ -61,6 +63,7 @@ public final class SplitStep implements Step {
         NONE
     }
 
+    /** {@return a builder; a step needs one column at least} */
     public static Builder builder() {
         return new Builder();
     }
@@ -79,19 +82,34 @@ public final class SplitStep implements Step {
 
         private Builder() {}
 
-        /** Splits a column of names, given by its title or its number from 1. */
+        /**
+         * Splits a column of names, given by its title or its number from 1.
+         *
+         * @param column the column's title, or its number from 1
+         * @return this builder
+         */
         public Builder name(String column) {
             wanted.add(new Wanted(column, Subject.NAME));
             return this;
         }
 
-        /** Splits a column of addresses, given by its title or its number from 1. */
+        /**
+         * Splits a column of addresses, given by its title or its number from 1.
+         *
+         * @param column the column's title, or its number from 1
+         * @return this builder
+         */
         public Builder address(String column) {
             wanted.add(new Wanted(column, Subject.ADDRESS));
             return this;
         }
 
-        /** Sets the vocabulary of the part columns' titles; plain English if not set. */
+        /**
+         * Sets the vocabulary of the part columns' titles; plain English if not set.
+         *
+         * @param vocabulary the vocabulary
+         * @return this builder
+         */
         public Builder titles(PartTitles vocabulary) {
             titles = vocabulary;
             return this;
@@ -101,25 +119,41 @@ public final class SplitStep implements Step {
          * Sets which parts have columns of their own.
          *
          * @param keys keys of parts, or only {@code all} for every key there is; empty for the usual ones
+         * @return this builder
          */
         public Builder parts(List<String> keys) {
             parts = List.copyOf(keys);
             return this;
         }
 
-        /** Sets whether each split column is followed by its confidence and doubts; they are shown if not set. */
+        /**
+         * Sets whether each split column is followed by its confidence and doubts; they are shown if not set.
+         *
+         * @param mode whether they are shown
+         * @return this builder
+         */
         public Builder checks(Checks mode) {
             checks = mode;
             return this;
         }
 
-        /** Sets whether the column teaches; it does if not set. */
+        /**
+         * Sets whether the column teaches; it does if not set.
+         *
+         * @param mode whether it teaches
+         * @return this builder
+         */
         public Builder learning(Learning mode) {
             learning = mode;
             return this;
         }
 
-        /** Sets how values are read; with the shipped data and the standard settings if not set. */
+        /**
+         * Sets how values are read; with the shipped data and the standard settings if not set.
+         *
+         * @param wanted how values are read
+         * @return this builder
+         */
         public Builder splitters(Splitters wanted) {
             splitters = wanted;
             return this;
@@ -129,6 +163,7 @@ public final class SplitStep implements Step {
          * Sets by which rules the parts of addresses are written; as in the source if not set.
          *
          * @param rules keys such as {@code state-code}
+         * @return this builder
          * @throws TableException if there is no such rule, or if two contradict each other
          */
         public Builder standardise(List<String> rules) {
@@ -154,19 +189,34 @@ public final class SplitStep implements Step {
             return this;
         }
 
-        /** Sets a person's corrections, which stand above what is read and teach the columns; none if not set. */
+        /**
+         * Sets a person's corrections, which stand above what is read and teach the columns; none if not set.
+         *
+         * @param told the corrections
+         * @return this builder
+         */
         public Builder corrections(Corrections told) {
             corrections = told;
             return this;
         }
 
-        /** Adds somebody who looks on, such as a review sheet; the rows then go through one after the other. */
+        /**
+         * Adds somebody who looks on, such as a review sheet; the rows then go through one after the other.
+         *
+         * @param watch who looks on
+         * @return this builder
+         */
         public Builder watch(ReadingWatch watch) {
             watches.add(watch);
             return this;
         }
 
-        /** @throws TableException if no column is to be split */
+        /**
+         *
+         *
+         * @return the step
+         * @throws TableException if no column is to be split
+         */
         public SplitStep build() {
             if (wanted.isEmpty()) {
                 throw new TableException(Problem.SETTING, "No column was named to be split.");

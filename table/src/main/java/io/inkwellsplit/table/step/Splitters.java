@@ -16,13 +16,13 @@ import java.nio.file.Path;
  */
 public record Splitters(NameSplitter names, AddressSplitter addresses) {
 
-    /** Returns those with the shipped data and the standard settings. */
+    /** {@return those with the shipped data and the standard settings} */
     public static Splitters standard() {
         return new Splitters(NameSplitter.standard(), AddressSplitter.standard());
     }
 
     /**
-     * Returns these, with one threshold of confidence for both.
+     * {@return these, with one threshold of confidence for both}
      *
      * @param confidence from 0 to 1, below which a value is doubtful
      * @throws TableException if it is not from 0 to 1
@@ -35,7 +35,7 @@ public record Splitters(NameSplitter names, AddressSplitter addresses) {
     }
 
     /**
-     * Returns these, for addresses that are in a country unless they say otherwise.
+     * {@return these, for addresses that are in a country unless they say otherwise}
      *
      * @param codeOrName two letters of ISO 3166-1, or a name
      * @throws TableException if addresses of that country are not read
@@ -50,8 +50,9 @@ public record Splitters(NameSplitter names, AddressSplitter addresses) {
     }
 
     /**
-     * Returns these, with words of the user's that both know.
+     * {@return these, with words of the user's that both know}
      *
+     * @param words the words
      * @throws TableException if a word cannot be taken, naming file and line
      */
     public Splitters withWords(OwnWords words) {
@@ -61,8 +62,9 @@ public record Splitters(NameSplitter names, AddressSplitter addresses) {
     }
 
     /**
-     * Returns these, with a file of words that both know; see {@link OwnWords}.
+     * {@return these, with a file of words that both know; see {@link OwnWords}}
      *
+     * @param file the file
      * @throws TableException if the file cannot be read or holds what it may not, naming file and line
      */
     public Splitters withWords(Path file) {

@@ -10,10 +10,12 @@ import java.util.List;
 
 /** What a column holds, and so how its values are read and which parts they have. */
 public enum Subject {
+    /** Names of people and organisations. */
     NAME(
             List.of(NamePart.values()),
             List.of(NamePart.TITLE, NamePart.FIRST, NamePart.MIDDLE, NamePart.LAST, NamePart.SUFFIX),
             Kind.PERSON),
+    /** Postal addresses. */
     ADDRESS(
             List.of(AddressPart.values()),
             List.of(
@@ -35,12 +37,12 @@ public enum Subject {
         this.expected = expected;
     }
 
-    /** Returns every part there is, in its order. */
+    /** {@return every part there is, in its order} */
     public List<PartKey> allParts() {
         return all;
     }
 
-    /** Returns the parts that a person always wants. */
+    /** {@return the parts that a person always wants} */
     public List<PartKey> usualParts() {
         return usual;
     }

@@ -15,12 +15,23 @@ public final class TakeStep implements Step {
         this.title = title;
     }
 
-    /** Takes from a column; the new one is called after it, with {@code taken} behind. */
+    /**
+     * Takes from a column; the new one is called after it, with {@code taken} behind.
+     *
+     * @param column the column's title, or its number from 1
+     * @param take what is taken
+     * @return the step
+     */
     public static TakeStep of(String column, Take take) {
         return new TakeStep(column, take, "");
     }
 
-    /** Gives the new column a title. */
+    /**
+     * Gives the new column a title.
+     *
+     * @param wanted the title
+     * @return this step
+     */
     public TakeStep titled(String wanted) {
         return new TakeStep(column, take, wanted);
     }

@@ -17,7 +17,13 @@ public final class TidyStep implements Step {
         this.tidyings = tidyings;
     }
 
-    /** Tidies columns, in the order of {@link Tidying}; without any kind named, all that change no letter and no case. */
+    /**
+     * Tidies columns, in the order of {@link Tidying}; without any kind named, all that change no letter and no case.
+     *
+     * @param columns the columns' titles, or their numbers from 1
+     * @param tidyings the kinds of tidying
+     * @return the step
+     */
     public static TidyStep of(List<String> columns, Tidying... tidyings) {
         List<Tidying> wanted = Arrays.stream(tidyings).sorted().distinct().toList();
         return new TidyStep(
@@ -27,7 +33,11 @@ public final class TidyStep implements Step {
                         : wanted);
     }
 
-    /** Returns the kinds of tidying by their keys. */
+    /**
+     * {@return the kinds of tidying by their keys}
+     *
+     * @param keys the keys
+     */
     public static Tidying[] named(List<String> keys) {
         return keys.stream()
                 .map(key -> Arrays.stream(Tidying.values())

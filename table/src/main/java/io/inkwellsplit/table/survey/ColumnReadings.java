@@ -86,6 +86,9 @@ public record ColumnReadings(
     /**
      * Reads a column of names or addresses.
      *
+     * @param source the table
+     * @param column the column's title, or its number from 1
+     * @return what its values were read as
      * @throws IllegalArgumentException if it holds neither
      */
     public static ColumnReadings of(RowSource source, ColumnSurvey column) {

@@ -48,7 +48,7 @@ public record ColumnSurvey(
      */
     public record Shape(String shape, long count, double share, String example) {}
 
-    /** Returns how many values are not blank. */
+    /** {@return how many values are not blank} */
     public long filled() {
         return values - blanks;
     }

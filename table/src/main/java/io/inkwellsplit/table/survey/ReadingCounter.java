@@ -52,7 +52,11 @@ public final class ReadingCounter {
     /** Starts with nothing seen. */
     public ReadingCounter() {}
 
-    /** Takes a value as it was read. */
+    /**
+     * Takes a value as it was read.
+     *
+     * @param reading how it was read
+     */
     public void add(Reading<PartKey> reading) {
         kinds.merge(reading.kind(), 1L, Long::sum);
         if (reading.kind() == Kind.BLANK) {
@@ -114,7 +118,7 @@ public final class ReadingCounter {
         return band;
     }
 
-    /** Returns what was counted. */
+    /** {@return what was counted} */
     public ColumnReadings counted() {
         Map<String, Map<String, Long>> common = new LinkedHashMap<>();
         Map<String, Long> found = most(parts, parts.size());

@@ -14,7 +14,12 @@ import java.util.List;
  * @param columns the columns, from left to right
  */
 public record Survey(long rows, long ragged, List<ColumnSurvey> columns) {
-    /** Looks at a table, once, row by row; memory does not grow with it. */
+    /**
+     * Looks at a table, once, row by row; memory does not grow with it.
+     *
+     * @param source the table
+     * @return what the table holds
+     */
     public static Survey of(RowSource source) {
         List<String> header = source.header();
         List<ColumnCounter> counters = new ArrayList<>();
@@ -38,7 +43,11 @@ public record Survey(long rows, long ragged, List<ColumnSurvey> columns) {
                 rows, ragged, counters.stream().map(ColumnCounter::survey).toList());
     }
 
-    /** Returns the columns that hold something. */
+    /**
+     * {@return the columns that hold something}
+     *
+     * @param what what is looked for
+     */
     public List<ColumnSurvey> holding(Holds what) {
         return columns.stream().filter(column -> column.holds() == what).toList();
     }

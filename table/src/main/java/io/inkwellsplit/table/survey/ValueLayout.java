@@ -14,7 +14,11 @@ public final class ValueLayout {
 
     private record Piece(String key, int start) {}
 
-    /** Returns the layout of a reading; a part stands as often as it has pieces that something else is between. */
+    /**
+     * {@return the layout of a reading; a part stands as often as it has pieces that something else is between}
+     *
+     * @param reading how it was read
+     */
     public static String of(Reading<PartKey> reading) {
         List<Piece> pieces = new ArrayList<>();
         for (Part<PartKey> part : reading.plainParts()) {

@@ -6,7 +6,11 @@ public final class ValueShape {
 
     private ValueShape() {}
 
-    /** Returns the shape of a value: {@code Aa Aa} for {@code Ines Brandt}. */
+    /**
+     * {@return the shape of a value: {@code Aa Aa} for {@code Ines Brandt}}
+     *
+     * @param value the value
+     */
     public static String of(String value) {
         StringBuilder shape = new StringBuilder();
         int i = 0;
