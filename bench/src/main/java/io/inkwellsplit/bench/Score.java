@@ -38,8 +38,8 @@ final class Score {
             part[0]++;
             part[1] += gold.parts().getOrDefault(key, "").equals(read.getOrDefault(key, "")) ? 1 : 0;
         }
-        boolean doubtful =
-                reading.doubts().contains(Doubt.CLOSE_CALL) || reading.doubts().contains(Doubt.OTHER_COUNTRY);
+        boolean doubtful = reading.doubts().stream().anyMatch(Doubt::isClose)
+                || reading.doubts().contains(Doubt.OTHER_COUNTRY);
         flagged += doubtful ? 1 : 0;
         exactUnflagged += right && !doubtful ? 1 : 0;
         confidences.add(new double[] {reading.confidence(), right ? 1 : 0});

@@ -28,7 +28,19 @@ final class AddressLabels {
     private static final Set<AddressPart> GOES_OVER_COMMAS =
             EnumSet.of(AddressPart.STREET, AddressPart.UNIT, AddressPart.COUNTRY);
 
+    /** The labels of the parts that an address ends with, a bit each. */
+    static final int END =
+            bits(AddressPart.CITY, AddressPart.COUNTY, AddressPart.STATE, AddressPart.POSTCODE, AddressPart.COUNTRY);
+
     private AddressLabels() {}
+
+    private static int bits(AddressPart... parts) {
+        int bits = 0;
+        for (AddressPart part : parts) {
+            bits |= 1 << begin(part) | 1 << inside(part);
+        }
+        return bits;
+    }
 
     static int begin(AddressPart part) {
         return 2 * part.ordinal();

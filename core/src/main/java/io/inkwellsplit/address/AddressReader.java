@@ -61,7 +61,7 @@ final class AddressReader {
         label(path);
         place(source);
         double confidence = model.calibration().calibrate(decoder.probability(score));
-        return builder.build(confidence, doubts(confidence < doubtBelow));
+        return builder.build(confidence, doubts(confidence < doubtBelow ? close(doubtBelow) : null));
     }
 
     private Reading<AddressPart> unread(String source) {
@@ -256,10 +256,17 @@ final class AddressReader {
         return reasons;
     }
 
-    private Set<Doubt> doubts(boolean close) {
+    /** How a reading is close: in its end, from the city to the country, or only in what stands before it. */
+    private Doubt close(double sure) {
+        double end = model.calibration().calibrate(decoder.share(path, AddressLabels.END));
+        boolean isEndSure = builder.has(AddressPart.CITY) && end >= sure;
+        return isEndSure ? Doubt.STREET_LINE : Doubt.CLOSE_CALL;
+    }
+
+    private Set<Doubt> doubts(@Nullable Doubt close) {
         EnumSet<Doubt> doubts = EnumSet.noneOf(Doubt.class);
-        if (close) {
-            doubts.add(Doubt.CLOSE_CALL);
+        if (close != null) {
+            doubts.add(close);
         }
         if (builder.has(AddressPart.UNPLACED)) {
             doubts.add(Doubt.UNPLACED);

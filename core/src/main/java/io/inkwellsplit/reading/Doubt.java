@@ -6,6 +6,8 @@ import java.util.Locale;
 public enum Doubt {
     /** The confidence is under the splitter's threshold. */
     CLOSE_CALL("Another reading is nearly as likely."),
+    /** Close as well, but only in how the street line is cut: unit, building, district and so on. */
+    STREET_LINE("The street line may be cut otherwise; city, state, postcode and country are sure."),
     /** The part {@code unplaced} has text. */
     UNPLACED("Some of the text could not be placed."),
     /** A person has a first name alone. */
@@ -35,6 +37,11 @@ public enum Doubt {
 
     Doubt(String sentence) {
         this.sentence = sentence;
+    }
+
+    /** {@return whether the reading is doubtful because another one is nearly as likely} */
+    public boolean isClose() {
+        return this == CLOSE_CALL || this == STREET_LINE;
     }
 
     /** {@return the stable code, such as {@code close-call}} */

@@ -332,6 +332,24 @@ public final class SequenceDecoder {
         return behind > NEGLIGIBLE ? 0 : EXP[behind];
     }
 
+    /**
+     * Returns how probable it is that some labels stand where they do in a labelling, and nowhere else, whatever the others
+     * are: from 0 to 1, among all that {@link #sumAll} has summed up.
+     *
+     * @param path the labelling
+     * @param pinned the labels that count, a bit each
+     */
+    public double share(byte[] path, int pinned) {
+        int[] all = Arrays.copyOf(alive, count);
+        for (int token = 0; token < count; token++) {
+            int own = 1 << path[token];
+            alive[token] &= (own & pinned) != 0 ? own : ~pinned;
+        }
+        double part = sum();
+        System.arraycopy(all, 0, alive, 0, count);
+        return Math.min(1, StrictMath.exp(part - logSum));
+    }
+
     /** One labelling and its score. */
     public record Path(byte[] labels, int score) {}
 

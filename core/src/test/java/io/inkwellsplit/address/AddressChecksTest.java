@@ -38,6 +38,22 @@ class AddressChecksTest {
         assertThat(found(address)).isEqualTo(expected);
     }
 
+    /** Whether the end is sure where the whole is not: that saves a look to those who only want cities and postcodes. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', emptyValue = "", quoteCharacter = '`', textBlock = """
+            Marlow House Suite 4 The Maltings, 12 Elm Street, Barre, VT 05641     | street-line
+            Wren Centre North Block, Harbour Estate Quay Road, Southwold IP18 6AB | street-line
+            Elm Barre Quay                                                        | close-call no-city
+            Quay Barre Elm, Wexcombe Thorley Marsh                                | close-call
+            12 Elm Street, Barre, VT 05641                                        | ``
+            """)
+    void saysWhereAnotherReadingIsNear(String address, String expected) {
+        Reading<AddressPart> reading = AddressSplitter.standard().split(address);
+        assertThat(reading.doubts().stream().map(Doubt::code).collect(Collectors.joining(" ")))
+                .isEqualTo(expected);
+        assertThat(reading.doubts().stream().anyMatch(Doubt::isClose)).isEqualTo(reading.confidence() < 0.97);
+    }
+
     @Test
     void aSuggestionLeavesThePartAsItIsWritten() {
         Reading<AddressPart> reading = AddressSplitter.standard().split("12 Main St, Barre, VT 5641");

@@ -44,6 +44,39 @@ class SequenceDecoderTest {
         assertThat(decoder.probability(score)).isCloseTo(1 / sum, within(2e-3));
     }
 
+    @Property(tries = 200)
+    void theShareOfSomeLabelsIsThatOfAllLabellingsThatHaveThem(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 1, max = 5) int tokens,
+            @ForAll @IntRange(min = 0, max = 15) int pinned) {
+        Random random = new Random(seed);
+        SequenceModel model = model(random, 4);
+        SequenceDecoder decoder = decoder(model, random, tokens);
+        byte[] best = new byte[tokens];
+        int top = decoder.best(best);
+        decoder.sumAll();
+        double sum = 0;
+        double like = 0;
+        for (int[] path : all(tokens, 4)) {
+            double weight = Math.exp((double) (score(model, path) - top) / SequenceModel.SCALE);
+            sum += weight;
+            like += isLike(path, best, pinned) ? weight : 0;
+        }
+        assertThat(decoder.share(best, pinned)).isCloseTo(like / sum, within(2e-3));
+        assertThat(decoder.share(best, 0)).isCloseTo(1, within(2e-3));
+        assertThat(decoder.share(best, 15)).isCloseTo(decoder.probability(top), within(2e-3));
+    }
+
+    private static boolean isLike(int[] path, byte[] best, int pinned) {
+        for (int token = 0; token < path.length; token++) {
+            boolean counts = (1 << path[token] & pinned) != 0 || (1 << best[token] & pinned) != 0;
+            if (counts && path[token] != best[token]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     @Property(tries = 100)
     void theNextBestFollowInTheirOrder(@ForAll long seed, @ForAll @IntRange(min = 2, max = 4) int tokens) {
         Random random = new Random(seed);

@@ -179,7 +179,7 @@ public final class ColumnCorrections {
 
     /** How likely a close reading is once the ways are out that contradict a person; 0 where it was no close call. */
     private static double amongThoseWith(Reading<PartKey> reading, PartKey key, Span words, Ways ways) {
-        if (!reading.doubts().contains(Doubt.CLOSE_CALL)) {
+        if (reading.doubts().stream().noneMatch(Doubt::isClose)) {
             return 0;
         }
         double[] likely = ways.of(reading.source()).stream()

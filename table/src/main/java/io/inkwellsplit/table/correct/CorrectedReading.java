@@ -258,7 +258,7 @@ final class CorrectedReading {
         reading.suggestions().forEach(one -> builder.suggest(one.part(), one.value()));
         Set<Doubt> doubts = EnumSet.noneOf(Doubt.class);
         doubts.addAll(reading.doubts());
-        doubts.remove(Doubt.CLOSE_CALL);
+        doubts.removeIf(Doubt::isClose);
         return builder.build(Math.max(confidence, reading.confidence()), doubts);
     }
 
