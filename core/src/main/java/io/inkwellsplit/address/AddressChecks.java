@@ -10,6 +10,7 @@ import java.util.Set;
  * are written; a doubt says so, and the likely value is offered as a suggestion.
  */
 final class AddressChecks {
+    /** Adds the doubts, and offers what is likely meant. */
     void check(AddressText text, Ends.Postcode kind, ReadingBuilder<AddressPart> builder, Set<Doubt> doubts) {
         int at = text.find(AddressPart.POSTCODE);
         if (at < 0) {
@@ -19,6 +20,10 @@ final class AddressChecks {
         String code = text.source().substring(text.tokens.start(at), text.tokens.end(end - 1));
         if (kind == Ends.Postcode.FOREIGN) {
             doubts.add(Doubt.POSTCODE_FORM);
+            String meant = text.country.postcodes.meant(code);
+            if (!meant.isEmpty()) {
+                builder.suggest(AddressPart.POSTCODE, meant);
+            }
             return;
         }
         if (kind == Ends.Postcode.SHORT) {

@@ -12,6 +12,11 @@ import java.util.Locale;
  * and any other sign for itself.
  */
 final class Postcodes {
+    /** Letters, and in the same places the digits that look like them. */
+    private static final String LETTERS_LIKE_DIGITS = "OIS";
+
+    private static final String DIGITS_LIKE_LETTERS = "015";
+
     private final List<String> forms;
     private final char[][] signs;
     private final char[][] shortSigns;
@@ -82,6 +87,46 @@ final class Postcodes {
             }
         }
         return best;
+    }
+
+    /**
+     * Returns the postcode that is likely meant where a letter was typed or scanned for the digit that looks like it, or a
+     * digit for the letter: {@code 05641} for {@code O5641}. Empty where none is, or several could be.
+     */
+    String meant(String text) {
+        String signs = text.toUpperCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
+        String found = "";
+        for (String form : forms) {
+            String wanted = form.replaceAll("[ -]", "");
+            if (wanted.length() != signs.length()) {
+                continue;
+            }
+            StringBuilder put = new StringBuilder();
+            for (int i = 0; i < signs.length(); i++) {
+                put.append(likeness(wanted.charAt(i), signs.charAt(i)));
+            }
+            if (!matches(put.toString()) || found.equals(standard(put.toString()))) {
+                continue;
+            }
+            if (!found.isEmpty()) {
+                return "";
+            }
+            found = standard(put.toString());
+        }
+        return found;
+    }
+
+    /** Returns the sign that a form wants where the one that stands there only looks like it; otherwise the one itself. */
+    private static char likeness(char wanted, char c) {
+        if (fits(wanted, c)) {
+            return c;
+        }
+        int at = LETTERS_LIKE_DIGITS.indexOf(c);
+        if (wanted == '9' && at >= 0) {
+            return DIGITS_LIKE_LETTERS.charAt(at);
+        }
+        int digit = DIGITS_LIKE_LETTERS.indexOf(c);
+        return wanted == '@' && digit >= 0 ? LETTERS_LIKE_DIGITS.charAt(digit) : c;
     }
 
     /** Returns letters and digits put into a form; empty where they do not fit. */

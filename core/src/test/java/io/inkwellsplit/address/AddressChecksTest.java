@@ -27,6 +27,9 @@ class AddressChecksTest {
             12 Main St, Barre, VT 5641                  | short-postcode postcode=05641
             Hafenstraße 3, 2045 Hamburg                 | short-postcode postcode=02045
             12 Main St, Barre, VT 90210                 | postcode-state state=CA
+            12 Main St, Barre, VT O5641, USA            | postcode-form postcode=05641
+            12 High Street, London SWIA 1AA, UK         | postcode-form postcode=SW1A 1AA
+            12 Main St, Barre, VT 0564133, USA          | postcode-form
             12 Main St, Barre, CA 05641                 | postcode-state state=VT
             12 Main St, Xyzzyville, VT 05641            | ``
             12 Main St                                  | no-city

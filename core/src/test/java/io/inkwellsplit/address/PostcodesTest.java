@@ -62,6 +62,29 @@ class PostcodesTest {
         assertThat(of(country).standard(written)).isEqualTo(standard);
     }
 
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', emptyValue = "", quoteCharacter = '`', textBlock = """
+            US | O5641      | 05641
+            US | o564I      | 05641
+            US | 056411     | ``
+            US | B5641      | ``
+            US | O5641-1234 | 05641-1234
+            GB | SWIA 1AA   | SW1A 1AA
+            GB | SW1A OAA   | SW1A 0AA
+            GB | PLI1AA     | PL1 1AA
+            GB | PLZ 1AA    | ``
+            CA | MSV 0B1    | M5V 0B1
+            CA | M5V OB1    | M5V 0B1
+            CA | M5V 080    | ``
+            DE | 2O457      | 20457
+            DE | D-2O457    | D-20457
+            NL | 1012 A8    | ``
+            NL | 1012 A5    | 1012 AS
+            """)
+    void aSignThatOnlyLooksLikeAnotherIsKnown(String country, String written, String meant) {
+        assertThat(of(country).meant(written)).isEqualTo(meant);
+    }
+
     @Test
     void matchesFromATokenOn() {
         Tokens tokens = new Tokens();
