@@ -1,47 +1,19 @@
 package io.inkwellsplit.sheets;
 
+import io.inkwellsplit.sheets.SheetOutput.SheetWriter;
 import io.inkwellsplit.table.TableInput;
-import io.inkwellsplit.table.TableOutput;
-import io.inkwellsplit.table.csv.AsideFile;
-import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.InputFile;
 import io.inkwellsplit.table.format.ReadSettings;
-import io.inkwellsplit.table.format.TableFormat;
-import io.inkwellsplit.table.format.WriteSettings;
 import java.io.IOException;
-import java.nio.file.Path;
-import java.util.List;
+import java.io.OutputStream;
 
 /** Spreadsheets of OpenDocument 1.3. */
-public final class OdsFormat implements TableFormat {
+public final class OdsFormat extends SheetFormat {
     static final String MEDIA_TYPE = "application/vnd.oasis.opendocument.spreadsheet";
 
     /** Made by whoever looks for forms. */
-    public OdsFormat() {}
-
-    @Override
-    public String name() {
-        return "spreadsheet (.ods)";
-    }
-
-    @Override
-    public List<String> endings() {
-        return List.of(".ods");
-    }
-
-    @Override
-    public List<String> mediaTypes() {
-        return List.of(MEDIA_TYPE);
-    }
-
-    @Override
-    public boolean reads() {
-        return true;
-    }
-
-    @Override
-    public boolean writes() {
-        return true;
+    public OdsFormat() {
+        super(".ods", MEDIA_TYPE);
     }
 
     @Override
@@ -50,16 +22,7 @@ public final class OdsFormat implements TableFormat {
     }
 
     @Override
-    public TableOutput start(Path file, Delivery delivery, WriteSettings settings) {
-        try {
-            return new SheetOutput(file.toString(), new OdsWriter(delivery.start(file)), settings.aside());
-        } catch (IOException e) {
-            throw Delivery.refused(file.toString(), e);
-        }
-    }
-
-    @Override
-    public Path asideBeside(Path file) {
-        return AsideFile.besideAsText(file);
+    SheetWriter writer(OutputStream to) throws IOException {
+        return new OdsWriter(to);
     }
 }

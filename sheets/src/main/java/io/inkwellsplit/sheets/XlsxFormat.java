@@ -1,45 +1,17 @@
 package io.inkwellsplit.sheets;
 
+import io.inkwellsplit.sheets.SheetOutput.SheetWriter;
 import io.inkwellsplit.table.TableInput;
-import io.inkwellsplit.table.TableOutput;
-import io.inkwellsplit.table.csv.AsideFile;
-import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.InputFile;
 import io.inkwellsplit.table.format.ReadSettings;
-import io.inkwellsplit.table.format.TableFormat;
-import io.inkwellsplit.table.format.WriteSettings;
 import java.io.IOException;
-import java.nio.file.Path;
-import java.util.List;
+import java.io.OutputStream;
 
 /** Spreadsheets of Office Open XML (ECMA-376). */
-public final class XlsxFormat implements TableFormat {
+public final class XlsxFormat extends SheetFormat {
     /** Made by whoever looks for forms. */
-    public XlsxFormat() {}
-
-    @Override
-    public String name() {
-        return "spreadsheet (.xlsx)";
-    }
-
-    @Override
-    public List<String> endings() {
-        return List.of(".xlsx");
-    }
-
-    @Override
-    public List<String> mediaTypes() {
-        return List.of("application/vnd.openxmlformats-officedocument.spreadsheetml.sheet");
-    }
-
-    @Override
-    public boolean reads() {
-        return true;
-    }
-
-    @Override
-    public boolean writes() {
-        return true;
+    public XlsxFormat() {
+        super(".xlsx", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet");
     }
 
     @Override
@@ -48,16 +20,7 @@ public final class XlsxFormat implements TableFormat {
     }
 
     @Override
-    public TableOutput start(Path file, Delivery delivery, WriteSettings settings) {
-        try {
-            return new SheetOutput(file.toString(), new XlsxWriter(delivery.start(file)), settings.aside());
-        } catch (IOException e) {
-            throw Delivery.refused(file.toString(), e);
-        }
-    }
-
-    @Override
-    public Path asideBeside(Path file) {
-        return AsideFile.besideAsText(file);
+    SheetWriter writer(OutputStream to) throws IOException {
+        return new XlsxWriter(to);
     }
 }
