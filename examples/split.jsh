@@ -1,6 +1,7 @@
 // Run with: jshell --class-path core/target/classes examples/split.jsh
 import io.inkwellsplit.address.*;
 import io.inkwellsplit.name.*;
+import io.inkwellsplit.reading.*;
 
 var name = NameSplitter.standard().split("Ines & Tobias Brandt");
 System.out.println(name.text(NamePart.FIRST) + " and " + name.text(NamePart.SECOND_FIRST) + ", both " + name.text(NamePart.LAST));

@@ -1,6 +1,6 @@
 package io.inkwellsplit;
 
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;

@@ -2,11 +2,11 @@ package io.inkwellsplit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Evidence;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;

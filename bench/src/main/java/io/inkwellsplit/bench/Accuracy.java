@@ -1,11 +1,11 @@
 package io.inkwellsplit.bench;
 
 import io.inkwellsplit.address.AddressLearning;
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameLearning;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.training.AddressSets;
 import io.inkwellsplit.training.LabelFile;

@@ -1,9 +1,9 @@
 package io.inkwellsplit.bench;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.training.LabelFile;
 import io.inkwellsplit.training.Labelled;

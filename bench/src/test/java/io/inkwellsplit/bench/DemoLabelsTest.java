@@ -2,9 +2,9 @@ package io.inkwellsplit.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.csv.CsvSource;

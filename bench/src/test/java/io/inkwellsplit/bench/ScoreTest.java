@@ -3,9 +3,9 @@ package io.inkwellsplit.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.training.Labelled;

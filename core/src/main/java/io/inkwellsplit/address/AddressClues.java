@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
@@ -179,7 +180,7 @@ final class AddressClues {
     int settledLabel(int k) {
         byte part = text.labels[at[k]];
         boolean goesOn = k > 0 && text.labels[at[k - 1]] == part;
-        return goesOn ? AddressLabels.inside(AddressPart.of(part)) : AddressLabels.begin(AddressPart.of(part));
+        return goesOn ? AddressLabels.inside(AddressText.part(part)) : AddressLabels.begin(AddressText.part(part));
     }
 
     private void attributes(byte[] hints) {

@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Evidence;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
@@ -80,7 +81,7 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
         for (int i = 0; i < text.count; ) {
             int end = AddressParts.runEnd(text, text.labels, i);
             if (text.labels[i] >= 0) {
-                switch (AddressPart.of(text.labels[i])) {
+                switch (AddressText.part(text.labels[i])) {
                     case STREET -> street = i;
                     case CITY -> {
                         city = i;

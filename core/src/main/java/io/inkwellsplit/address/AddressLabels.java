@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -61,7 +62,7 @@ final class AddressLabels {
     }
 
     private static AddressPart part(int label) {
-        return AddressPart.of(label / 2);
+        return AddressText.part(label / 2);
     }
 
     /** Returns the label of a token in {@link AddressText}. */

@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.weigh.SequenceModel;

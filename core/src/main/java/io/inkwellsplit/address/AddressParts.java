@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.text.TokenKind;
 
@@ -18,7 +19,7 @@ final class AddressParts {
             } else if (labels[i] == AddressText.FREE || labels[i] == AddressText.SEPARATOR && text.isSign(i)) {
                 builder.add(AddressPart.UNPLACED, start, stop);
             } else if (labels[i] >= 0) {
-                AddressPart part = AddressPart.of(labels[i]);
+                AddressPart part = AddressText.part(labels[i]);
                 builder.add(part, start, stop);
                 if (part == AddressPart.STREET) {
                     street(text, cut.of(text, i, end), builder);

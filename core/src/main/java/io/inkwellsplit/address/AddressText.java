@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.SourcePlaces;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
@@ -17,6 +18,7 @@ final class AddressText {
     /** A word that announces a part. */
     static final byte ANNOUNCEMENT = -3;
 
+    private static final AddressPart[] PARTS = AddressPart.values();
     /** A word must be as long as this to have an ending that tells what it is. */
     private static final int LONG_WORD = 4;
 
@@ -286,6 +288,11 @@ final class AddressText {
 
     boolean isComma(int token) {
         return token >= 0 && token < count && commas[token];
+    }
+
+    /** Returns the part that a label stands for which is not below 0. */
+    static AddressPart part(int label) {
+        return PARTS[label];
     }
 
     void label(int from, int end, AddressPart part) {

@@ -1,6 +1,7 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.reading.AddressPart;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Set;

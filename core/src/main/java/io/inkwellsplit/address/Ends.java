@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.text.TokenKind;
 
 /** Labels the country, the postcode and the state or county, as the country that is being tried writes them. */

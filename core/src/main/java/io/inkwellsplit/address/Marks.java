@@ -1,5 +1,7 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
+
 /** Labels what its own words give away wherever it stands: units, boxes, localities, care-of and attention lines. */
 final class Marks {
     private static final int LONG_WORD = 5;

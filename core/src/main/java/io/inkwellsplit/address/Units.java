@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.text.Tokens;
 
 /** Finds units: {@code Apt B}, {@code #203}, {@code Flat 2/1}, {@code 2. OG}, {@code Esc. 2, 4º C}, {@code 3/12}. */

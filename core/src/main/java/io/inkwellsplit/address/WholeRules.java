@@ -1,5 +1,6 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.weigh.SequenceDecoder;
 import io.inkwellsplit.weigh.SequenceModel;
 import java.util.EnumSet;
@@ -86,7 +87,7 @@ final class WholeRules {
         }
         int best = score;
         for (int times = 0; broken >= 0 && times < MOST_MENDED; times++) {
-            best = once(decoder, path, count, AddressPart.of(broken));
+            best = once(decoder, path, count, AddressText.part(broken));
             broken = twice(path, count);
         }
         return lacksCity || isLackingCity(path, count) ? withCity(decoder, path, count, best) : best;
@@ -184,7 +185,7 @@ final class WholeRules {
     private static void forbid(SequenceDecoder decoder, byte[] path, int count, Set<AddressPart> parts, int score) {
         for (int k = 0; k < count; k++) {
             int begin = path[k] & ~1;
-            if (begin < AddressLabels.ANNOUNCED && parts.contains(AddressPart.of(begin / 2))) {
+            if (begin < AddressLabels.ANNOUNCED && parts.contains(AddressText.part(begin / 2))) {
                 decoder.add(k, begin, score);
                 decoder.add(k, begin + 1, score);
             }

@@ -4,7 +4,7 @@
  * <p>Start from {@link io.inkwellsplit.address.AddressSplitter}.
  *
  * <pre>{@code
- * Reading reading = AddressSplitter.standard().split("445 Industrial Lane Apt B, Grass Valley, CO 05641");
+ * Reading<AddressPart> reading = AddressSplitter.standard().split("445 Industrial Lane Apt B, Grass Valley, CO 05641");
  * reading.text(AddressPart.UNIT);   // "Apt B"
  * reading.text(AddressPart.CITY);   // "Grass Valley"
  * }</pre>

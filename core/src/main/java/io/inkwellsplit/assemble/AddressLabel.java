@@ -1,9 +1,9 @@
 package io.inkwellsplit.assemble;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.CountryLayout;
 import io.inkwellsplit.pattern.TextPattern;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Reading;
 import java.util.ArrayList;
 import java.util.Arrays;

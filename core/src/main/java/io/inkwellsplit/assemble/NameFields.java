@@ -1,7 +1,7 @@
 package io.inkwellsplit.assemble;
 
 import io.inkwellsplit.name.FamilyName;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.NamePart;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;

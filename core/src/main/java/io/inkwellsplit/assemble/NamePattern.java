@@ -1,8 +1,8 @@
 package io.inkwellsplit.assemble;
 
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.pattern.TextPattern;
 import io.inkwellsplit.pattern.Writing;
+import io.inkwellsplit.reading.NamePart;
 import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;

@@ -1,7 +1,7 @@
 package io.inkwellsplit.assemble;
 
 import io.inkwellsplit.assemble.NameStyle.Order;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import java.util.Collections;
 import java.util.EnumMap;

@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.TokenKind;
 import org.jspecify.annotations.Nullable;
 

@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.TokenKind;
 
 /** Labels what stands in quotes and brackets, and birth names, which may stand without either. */

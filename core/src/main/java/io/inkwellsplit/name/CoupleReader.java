@@ -3,6 +3,7 @@ package io.inkwellsplit.name;
 import io.inkwellsplit.name.Candidate.Couple;
 import io.inkwellsplit.name.PersonReader.Form;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.weigh.CandidatePool;
 

@@ -1,6 +1,7 @@
 package io.inkwellsplit.name;
 
 import io.inkwellsplit.reading.Evidence;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.Tokens;
 import io.inkwellsplit.weigh.EvidenceBytes;
 import io.inkwellsplit.weigh.EvidenceBytes.Counts;

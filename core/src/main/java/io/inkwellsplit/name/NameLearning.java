@@ -1,6 +1,7 @@
 package io.inkwellsplit.name;
 
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;

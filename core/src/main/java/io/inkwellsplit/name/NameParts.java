@@ -2,6 +2,7 @@ package io.inkwellsplit.name;
 
 import io.inkwellsplit.name.Candidate.Couple;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.text.TokenKind;
 
@@ -53,11 +54,11 @@ final class NameParts {
         } else if (label == NameText.FREE || label == NameText.SEPARATOR && text.isSign(from)) {
             builder.add(NamePart.UNPLACED, start, stop);
         } else if (label >= 0 && label != LAST && label != LAST + SECOND) {
-            NamePart part = NamePart.of(label);
+            NamePart part = NameText.part(label);
             boolean first = part == NamePart.FIRST || part == NamePart.SECOND_FIRST;
             if (first && end == from + 1 && text.isInitialsTogether(from)) {
                 builder.add(part, start, start + 1);
-                builder.add(NamePart.of(label + 1), start + 1, stop);
+                builder.add(NameText.part(label + 1), start + 1, stop);
             } else {
                 builder.add(part, start, stop);
             }
@@ -111,12 +112,12 @@ final class NameParts {
         int firstEnd = runEnd(text, labels, firstRun);
         boolean behind = layout == Layout.FAMILY_COMMA;
         if (behind) {
-            laterRuns(text, labels, firstEnd, into, NamePart.of(NamePart.LAST_PARTICLE.ordinal() + offset), builder);
+            laterRuns(text, labels, firstEnd, into, NameText.part(NamePart.LAST_PARTICLE.ordinal() + offset), builder);
         }
         add(text, firstRun, firstEnd, into, builder);
         finer(text, firstRun, firstEnd, offset, builder);
         if (!behind) {
-            laterRuns(text, labels, firstEnd, into, NamePart.of(NamePart.LAST_CORE.ordinal() + offset), builder);
+            laterRuns(text, labels, firstEnd, into, NameText.part(NamePart.LAST_CORE.ordinal() + offset), builder);
         }
     }
 
@@ -137,15 +138,15 @@ final class NameParts {
             core++;
         }
         if (core > firstRun) {
-            add(text, firstRun, core, NamePart.of(NamePart.LAST_PARTICLE.ordinal() + offset), builder);
+            add(text, firstRun, core, NameText.part(NamePart.LAST_PARTICLE.ordinal() + offset), builder);
         }
         // "Saint Clair", "Mc Elroy" are one name.
         boolean joined = text.has(core, WordInfo.CORE_PARTICLE) && core + 1 < firstEnd;
         int coreEnd = core + (joined ? 2 : 1);
         boolean two = firstEnd - coreEnd == 1 && !text.tokens.isIdeograph(core);
-        add(text, core, two ? coreEnd : firstEnd, NamePart.of(NamePart.LAST_CORE.ordinal() + offset), builder);
+        add(text, core, two ? coreEnd : firstEnd, NameText.part(NamePart.LAST_CORE.ordinal() + offset), builder);
         if (two) {
-            add(text, coreEnd, firstEnd, NamePart.of(NamePart.LAST_SECOND.ordinal() + offset), builder);
+            add(text, coreEnd, firstEnd, NameText.part(NamePart.LAST_SECOND.ordinal() + offset), builder);
         }
     }
 

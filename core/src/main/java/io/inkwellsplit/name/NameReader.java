@@ -4,6 +4,7 @@ import io.inkwellsplit.name.PersonReader.Form;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Reason;

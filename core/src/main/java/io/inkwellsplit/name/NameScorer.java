@@ -4,6 +4,7 @@ import static io.inkwellsplit.name.NameFeature.*;
 
 import io.inkwellsplit.name.Candidate.Couple;
 import io.inkwellsplit.name.NameEvidence.Habits;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 import io.inkwellsplit.weigh.Tally;

@@ -1,6 +1,7 @@
 package io.inkwellsplit.name;
 
 import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
 import io.inkwellsplit.weigh.ThreadReaders;

@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.SourcePlaces;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
@@ -18,6 +19,7 @@ final class NameText {
     /** A word that announces a part. */
     static final byte ANNOUNCEMENT = -3;
 
+    private static final NamePart[] PARTS = NamePart.values();
     /** From this digit of frequency on, two letters are taken for a given name in a text of capitals: {@code ED}. */
     private static final int COMMON_GIVEN = 8;
 
@@ -239,6 +241,11 @@ final class NameText {
         for (int i = from; i < end; i++) {
             labels[i] = label;
         }
+    }
+
+    /** Returns the part that a label stands for which is not below 0. */
+    static NamePart part(int label) {
+        return PARTS[label];
     }
 
     void label(int from, int end, NamePart part) {

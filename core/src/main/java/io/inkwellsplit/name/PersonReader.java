@@ -2,6 +2,7 @@ package io.inkwellsplit.name;
 
 import io.inkwellsplit.name.Affixes.Doubtful;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.weigh.CandidatePool;
 
 /** Proposes the ways in which a run of tokens can be one person's name. */

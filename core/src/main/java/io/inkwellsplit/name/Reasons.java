@@ -1,6 +1,7 @@
 package io.inkwellsplit.name;
 
 import io.inkwellsplit.name.NameEvidence.Habits;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reason;
 import java.util.ArrayList;
 import java.util.Comparator;

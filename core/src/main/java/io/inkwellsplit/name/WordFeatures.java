@@ -2,6 +2,7 @@ package io.inkwellsplit.name;
 
 import static io.inkwellsplit.name.NameFeature.*;
 
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.weigh.Tally;
 

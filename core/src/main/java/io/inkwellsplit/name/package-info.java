@@ -4,7 +4,7 @@
  * <p>Start from {@link io.inkwellsplit.name.NameSplitter}.
  *
  * <pre>{@code
- * Reading reading = NameSplitter.standard().split("van der Meulen, Odalys W.");
+ * Reading<NamePart> reading = NameSplitter.standard().split("van der Meulen, Odalys W.");
  * reading.text(NamePart.LAST);     // "van der Meulen"
  * reading.text(NamePart.MIDDLE);   // "W."
  * }</pre>

@@ -2,6 +2,7 @@ package io.inkwellsplit.address;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.reading.AddressPart;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -3,6 +3,7 @@ package io.inkwellsplit.address;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.reading.AddressPart;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

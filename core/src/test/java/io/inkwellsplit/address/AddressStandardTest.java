@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import io.inkwellsplit.address.AddressStandard.Rule;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Reading;
 import java.util.Arrays;
 import java.util.Locale;

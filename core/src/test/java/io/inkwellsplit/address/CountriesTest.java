@@ -3,6 +3,7 @@ package io.inkwellsplit.address;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.text.Tokens;
 import java.util.List;
 import org.junit.jupiter.api.Test;

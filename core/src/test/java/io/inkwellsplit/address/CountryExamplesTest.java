@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Reading;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -3,6 +3,7 @@ package io.inkwellsplit.address;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.inkwellsplit.data.Resources;
+import io.inkwellsplit.reading.AddressPart;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -3,6 +3,7 @@ package io.inkwellsplit.address;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.words.OwnCountry;
 import java.io.IOException;

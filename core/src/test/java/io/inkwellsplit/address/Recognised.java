@@ -26,7 +26,7 @@ final class Recognised {
                 end++;
             }
             String part =
-                    label >= 0 ? AddressPart.of(label).key() : label == AddressText.ANNOUNCEMENT ? "announces" : "";
+                    label >= 0 ? AddressText.part(label).key() : label == AddressText.ANNOUNCEMENT ? "announces" : "";
             if (!part.isEmpty()) {
                 found.append(found.isEmpty() ? "" : "; ")
                         .append(part)

@@ -2,6 +2,7 @@ package io.inkwellsplit.address;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Reading;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.assemble.NameStyle.Order;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.NamePart;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;

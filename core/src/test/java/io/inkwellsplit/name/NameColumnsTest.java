@@ -3,6 +3,7 @@ package io.inkwellsplit.name;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import java.util.ArrayList;
 import java.util.Collections;

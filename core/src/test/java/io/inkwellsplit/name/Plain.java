@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 
 /** A reading as a line: its kind and its parts, but for the core, which the last name tells. */

@@ -3,8 +3,6 @@ package io.inkwellsplit.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.name.NamePart;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

@@ -1,7 +1,7 @@
 package io.inkwellsplit.examples;
 
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import java.util.List;
 

@@ -1,8 +1,8 @@
 package io.inkwellsplit.examples;
 
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 

@@ -1,9 +1,9 @@
 package io.inkwellsplit.examples;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.address.AddressStandard.Rule;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Reading;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package io.inkwellsplit.training;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.data.Resources;
 import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.reading.AddressPart;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,6 +1,6 @@
 package io.inkwellsplit.training;
 
-import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.reading.AddressPart;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.UnaryOperator;

@@ -1,6 +1,6 @@
 package io.inkwellsplit.training;
 
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.training.NameWriter.Casing;
 import io.inkwellsplit.training.NameWriter.Extras;
 import io.inkwellsplit.training.NameWriter.Order;

@@ -4,7 +4,7 @@ import io.inkwellsplit.address.AddressEvidence;
 import io.inkwellsplit.address.AddressLearning;
 import io.inkwellsplit.address.AddressLearning.Piece;
 import io.inkwellsplit.address.AddressLearning.Tagged;
-import io.inkwellsplit.address.AddressPart;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.training.Calibrator.Outcome;
 import io.inkwellsplit.weigh.SequenceModel;
 import java.io.IOException;

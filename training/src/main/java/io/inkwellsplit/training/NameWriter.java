@@ -1,6 +1,6 @@
 package io.inkwellsplit.training;
 
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.NamePart;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.UnaryOperator;

@@ -3,8 +3,8 @@ package io.inkwellsplit.training;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.inkwellsplit.address.AddressLearning;
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.training.AddressSets.Set;
 import java.nio.file.Path;
 import java.util.Map;

@@ -3,9 +3,9 @@ package io.inkwellsplit.training;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.training.Calibrator.Knot;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,14 +1,14 @@
 package io.inkwellsplit.bench.reliability;
 
 import io.inkwellsplit.Accounted;
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.assemble.ReadyPattern;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Alternative;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Splitter;
 import io.inkwellsplit.tidy.TidyCase;

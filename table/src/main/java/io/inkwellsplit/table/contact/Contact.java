@@ -1,10 +1,10 @@
 package io.inkwellsplit.table.contact;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.assemble.ReadyPattern;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

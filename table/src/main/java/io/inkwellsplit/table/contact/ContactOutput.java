@@ -1,7 +1,7 @@
 package io.inkwellsplit.table.contact;
 
 import io.inkwellsplit.assemble.PersonName;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;

@@ -2,8 +2,8 @@ package io.inkwellsplit.table.contact;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
-import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
 import java.io.IOException;
 import java.io.OutputStream;
 

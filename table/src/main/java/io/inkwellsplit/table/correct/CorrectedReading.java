@@ -1,10 +1,10 @@
 package io.inkwellsplit.table.correct;
 
-import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;

@@ -1,8 +1,8 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;

@@ -1,9 +1,9 @@
 package io.inkwellsplit.table.step;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.NameFields;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.tidy.TidyCase;
 import java.util.ArrayList;

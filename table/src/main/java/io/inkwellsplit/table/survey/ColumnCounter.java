@@ -1,12 +1,12 @@
 package io.inkwellsplit.table.survey;
 
-import io.inkwellsplit.address.AddressPart;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameEvidence;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.piece.LikelySeparator;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.tidy.Tidying;
 import java.util.Collections;

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameLearning;
-import io.inkwellsplit.name.NamePart;
 import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
@@ -119,13 +119,13 @@ class CorrectionsTest {
     void aTownIsATown() throws IOException {
         ColumnCorrections towns = corrections("Address,word,Old Quay,city").forAddresses("Address");
         Reading<PartKey> reading = towns.read("5 Elm St Old Quay CO 80911", ADDRESSES, ADDRESS_WAYS);
-        assertThat(reading.text(io.inkwellsplit.address.AddressPart.CITY)).isEqualTo("Old Quay");
-        assertThat(reading.text(io.inkwellsplit.address.AddressPart.STREET)).isEqualTo("5 Elm St");
+        assertThat(reading.text(io.inkwellsplit.reading.AddressPart.CITY)).isEqualTo("Old Quay");
+        assertThat(reading.text(io.inkwellsplit.reading.AddressPart.STREET)).isEqualTo("5 Elm St");
         Reading<PartKey> told = corrections(
                         "Address,value,5 Elm St Old Quay CO 80911,street=5 Elm St; city=Old Quay; unplaced=CO 80911")
                 .forAddresses("Address")
                 .read("5 Elm St Old Quay CO 80911", ADDRESSES, ADDRESS_WAYS);
-        assertThat(told.text(io.inkwellsplit.address.AddressPart.NUMBER)).isEqualTo("5");
+        assertThat(told.text(io.inkwellsplit.reading.AddressPart.NUMBER)).isEqualTo("5");
     }
 
     @Test
@@ -284,7 +284,7 @@ class CorrectionsTest {
     @Property(tries = 300)
     void nothingIsLost(@ForAll String value, @ForAll String words) {
         CorrectedReading made = CorrectedReading.ofNames();
-        made.of(value, Map.of(io.inkwellsplit.name.NamePart.LAST, words)).ifPresent(reading -> {
+        made.of(value, Map.of(io.inkwellsplit.reading.NamePart.LAST, words)).ifPresent(reading -> {
             int[] claimed = new int[value.length()];
             for (Part<PartKey> part : reading.parts()) {
                 for (Span span : part.spans()) {

@@ -3,8 +3,8 @@ package io.inkwellsplit.table.step;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.inkwellsplit.address.AddressPart;
-import io.inkwellsplit.name.NamePart;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.table.TableException;
 import java.util.Arrays;
 import java.util.HashSet;

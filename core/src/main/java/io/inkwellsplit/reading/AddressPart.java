@@ -1,6 +1,5 @@
-package io.inkwellsplit.address;
+package io.inkwellsplit.reading;
 
-import io.inkwellsplit.reading.PartKey;
 import java.util.Locale;
 
 /** The parts of a postal address. */
@@ -46,16 +45,10 @@ public enum AddressPart implements PartKey {
     /** Text that no part could claim. */
     UNPLACED("Unplaced");
 
-    private static final AddressPart[] VALUES = values();
-
     private final String title;
 
     AddressPart(String title) {
         this.title = title;
-    }
-
-    static AddressPart of(int ordinal) {
-        return VALUES[ordinal];
     }
 
     @Override

@@ -1,6 +1,5 @@
-package io.inkwellsplit.name;
+package io.inkwellsplit.reading;
 
-import io.inkwellsplit.reading.PartKey;
 import java.util.Locale;
 
 /** The parts of a personal name and of what stands around one. */
@@ -88,10 +87,6 @@ public enum NamePart implements PartKey {
         return title;
     }
 
-    static NamePart of(int ordinal) {
-        return VALUES[ordinal];
-    }
-
     @Override
     public boolean isFiner() {
         return first() == LAST_PARTICLE || first() == LAST_CORE || first() == LAST_SECOND;
@@ -108,8 +103,9 @@ public enum NamePart implements PartKey {
                 : this;
     }
 
-    /** Returns the second person's part for one of the first person's. */
-    NamePart second() {
-        return VALUES[ordinal() + SECOND_TITLE.ordinal()];
+    /** {@return the second person's part that is like this one of the first person; this part where there is none} */
+    public NamePart second() {
+        int second = ordinal() + SECOND_TITLE.ordinal();
+        return second <= SECOND_LAST_SECOND.ordinal() ? VALUES[second] : this;
     }
 }
