@@ -1,5 +1,9 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.address.cut.Ends;
+import io.inkwellsplit.address.place.Country;
+import io.inkwellsplit.address.place.CountryPlaces;
+import io.inkwellsplit.address.text.AddressText;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.ReadingBuilder;
@@ -17,11 +21,11 @@ final class AddressChecks {
         if (at < 0) {
             return;
         }
-        int end = AddressParts.runEnd(text, text.labels, at);
+        int end = text.runEnd(at);
         String code = text.source().substring(text.tokens.start(at), text.tokens.end(end - 1));
         if (kind == Ends.Postcode.FOREIGN) {
             doubts.add(Doubt.POSTCODE_FORM);
-            String meant = text.country.postcodes.meant(code);
+            String meant = text.country().postcodes.meant(code);
             if (!meant.isEmpty()) {
                 builder.suggest(AddressPart.POSTCODE, meant);
             }
@@ -32,7 +36,7 @@ final class AddressChecks {
             code = "0" + code;
             builder.suggest(AddressPart.POSTCODE, code);
         }
-        Country country = text.country;
+        Country country = text.country();
         int stateAt = text.find(AddressPart.STATE);
         int state = text.state();
         if (state > 0 && stateAt >= 0 && !country.states.isEmpty()) {
@@ -94,7 +98,7 @@ final class AddressChecks {
             return;
         }
         int city = text.find(AddressPart.CITY);
-        int end = city < 0 ? 0 : AddressParts.runEnd(text, text.labels, city);
+        int end = city < 0 ? 0 : text.runEnd(city);
         int place = city < 0 ? 0 : known.find(text.tokens, city, end);
         if (place > 0 && place != known.placeNumber(number) && !known.isNear(place, number)) {
             doubts.add(Doubt.POSTCODE_CITY);

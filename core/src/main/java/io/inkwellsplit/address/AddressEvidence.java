@@ -1,117 +1,32 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.address.column.AddressCounts;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Evidence;
-import io.inkwellsplit.text.PhraseTable;
-import io.inkwellsplit.text.Tokens;
-import io.inkwellsplit.weigh.EvidenceBytes;
-import io.inkwellsplit.weigh.EvidenceBytes.Counts;
-import java.util.Arrays;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What a column of addresses as a whole says: which cities, localities, states and countries occur, on which side of the
  * street the city stands, whether commas part them, and whether recipients are written.
  *
- * <p>Bounded in size: towns are counted in a fixed table in two places each, and the smaller count is taken. Merging
- * gives the same result in any order. Not safe for use by several threads while it is gathered.
+ * <p>Bounded in size. Merging gives the same result in any order. Not safe for use by several threads while it is gathered.
  */
 public final class AddressEvidence implements Evidence<AddressEvidence> {
     static final AddressEvidence NONE = new AddressEvidence();
 
-    private static final int SIZE = 1 << 15;
-    private static final int CITY = 0;
-    private static final int LOCALITY = 1;
-    private static final int STATE = 2;
-    private static final int KINDS = 3;
-    private static final int SURE_ROWS = 5;
-    private static final double SURE_SHARE = 0.9;
-    private static final double MAX_ODDS = 4;
-    private static final double MANY_ROWS = 20;
-    private static final int NOISE = 2;
-    /** The shipped countries and room for a user's. */
-    static final int MOST_COUNTRIES = 96;
-
-    private static final Habits NO_HABITS = new Habits(0, 0, 0);
-
-    private final long[] countries = new long[MOST_COUNTRIES];
-    private int @Nullable [] counts;
-    private long rows;
-    private long cityFirst;
-    private long streetFirst;
-    private long commas;
-    private long bare;
-    private long recipients;
-    private @Nullable Habits habits;
-    /** Whether somebody has said what a place is, of whatever country. */
-    private boolean taught;
+    final AddressCounts counts;
 
     /** Starts empty. */
-    public AddressEvidence() {}
-
-    /** What the counts say, in natural-log odds; 0 where nothing is known. */
-    record Habits(double cityFirst, double commas, double recipients) {}
-
-    /** Returns the habits of the column for an address of a country: those of other countries do not hold for it. */
-    Habits habits(Country country) {
-        if (2 * countries[country.index] < rows) {
-            return NO_HABITS;
-        }
-        Habits known = habits;
-        if (known == null) {
-            known = new Habits(
-                    odds(cityFirst, streetFirst), odds(commas, bare), odds(recipients, Math.max(0, rows - recipients)));
-            habits = known;
-        }
-        return known;
+    public AddressEvidence() {
+        this(new AddressCounts());
     }
 
-    private static double odds(long yes, long no) {
-        return Math.max(-MAX_ODDS, Math.min(MAX_ODDS, Math.log((yes + 0.5) / (no + 0.5))));
+    private AddressEvidence(AddressCounts counts) {
+        this.counts = counts;
     }
 
-    /** Adds what a reading says that was certain. */
-    void add(AddressText text) {
-        habits = null;
-        rows++;
-        countries[text.country.index]++;
-        boolean recipient = false;
-        int street = -1;
-        int city = -1;
-        for (int i = 0; i < text.count; ) {
-            int end = AddressParts.runEnd(text, text.labels, i);
-            if (text.labels[i] >= 0) {
-                switch (AddressText.part(text.labels[i])) {
-                    case STREET -> street = i;
-                    case CITY -> {
-                        city = i;
-                        count(text, i, end, CITY);
-                    }
-                    case LOCALITY -> count(text, i, end, LOCALITY);
-                    case STATE -> count(text, i, end, STATE);
-                    case RECIPIENT -> recipient = true;
-                    default -> {}
-                }
-            }
-            i = end;
-        }
-        recipients += recipient ? 1 : 0;
-        if (street >= 0 && city >= 0) {
-            cityFirst += city < street ? 1 : 0;
-            streetFirst += city < street ? 0 : 1;
-            boolean cutAtComma = text.isComma(Math.max(street, city) - 1);
-            commas += cutAtComma ? 1 : 0;
-            bare += cutAtComma ? 0 : 1;
-        }
-    }
-
-    private void count(AddressText text, int from, int end, int kind) {
-        count(of(text.country, hash(text.tokens, from, end)), kind);
-    }
-
-    /** A place counts for the addresses of its country: {@code IL} is a state here and a country there. */
-    private static long of(Country country, long hash) {
-        return PhraseTable.chain(hash, country.index + 1);
+    /** Reads what {@link #toBytes} has written. */
+    static AddressEvidence of(byte[] bytes) {
+        return new AddressEvidence(AddressCounts.of(bytes));
     }
 
     /**
@@ -122,146 +37,16 @@ public final class AddressEvidence implements Evidence<AddressEvidence> {
      * @param times how many values that is worth
      */
     public void teach(String place, AddressPart part, int times) {
-        Tokens tokens = new Tokens();
-        tokens.read(place);
-        int kind = part == AddressPart.CITY ? CITY : part == AddressPart.LOCALITY ? LOCALITY : STATE;
-        boolean known = kind != STATE || part == AddressPart.STATE;
-        taught |= known;
-        for (int i = 0; i < times && known && tokens.count() > 0; i++) {
-            count(hash(tokens, 0, tokens.count()), kind);
-        }
-    }
-
-    private void count(long hash, int kind) {
-        int[] all = counts;
-        if (all == null) {
-            all = new int[2 * SIZE * KINDS];
-            counts = all;
-        }
-        all[place(hash, 0) + kind]++;
-        all[place(hash, 1) + kind]++;
-    }
-
-    private static long hash(Tokens tokens, int from, int end) {
-        long hash = tokens.hash(from);
-        for (int i = from + 1; i < end; i++) {
-            hash = PhraseTable.chain(hash, tokens.hash(i));
-        }
-        return hash;
-    }
-
-    private static int place(long hash, int row) {
-        int slot = (int) (row == 0 ? hash >>> 7 : hash >>> 39) & SIZE - 1;
-        return KINDS * (row * SIZE + slot);
-    }
-
-    private int seen(AddressText text, int from, int end, int kind) {
-        int[] all = counts;
-        if (all == null) {
-            return 0;
-        }
-        long hash = hash(text.tokens, from, end);
-        // In a long column other places share the slots.
-        int noise = (int) (NOISE * rows / SIZE);
-        return Math.max(0, times(all, of(text.country, hash), kind) - noise)
-                + Math.max(0, times(all, hash, kind) - noise);
-    }
-
-    private static int times(int[] all, long hash, int kind) {
-        return Math.min(all[place(hash, 0) + kind], all[place(hash, 1) + kind]);
-    }
-
-    int cities(AddressText text, int from, int end) {
-        return seen(text, from, end, CITY);
-    }
-
-    int localities(AddressText text, int from, int end) {
-        return seen(text, from, end, LOCALITY);
-    }
-
-    int states(AddressText text, int from, int end) {
-        return seen(text, from, end, STATE);
-    }
-
-    /** Returns whether any place was counted that may be one of the country. */
-    boolean knowsPlaces(Country country) {
-        return counts != null && (countries[country.index] > 0 || taught);
-    }
-
-    /** Returns whether the rows that were certain are as good as all in one country. */
-    boolean isSure() {
-        for (long one : countries) {
-            if (rows >= SURE_ROWS && one >= SURE_SHARE * rows) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /**
-     * Returns how much the column speaks for a country, from 0 to 1. A mixed column says little of one address; one that is
-     * all in a country says much.
-     */
-    double countryShare(int country) {
-        if (countries[country] == 0) {
-            return 0;
-        }
-        double share = (double) countries[country] / rows;
-        return share * share * share * share * Math.min(1, Math.log1p(countries[country]) / Math.log1p(MANY_ROWS));
-    }
-
-    private static final int TOTALS = 7;
-
-    /** The countries are told in the order of their codes, which is that of the shipped files. */
-    @Override
-    public byte[] toBytes() {
-        long[] totals = Arrays.copyOf(
-                new long[] {rows, cityFirst, streetFirst, commas, bare, recipients, taught ? 1 : 0},
-                TOTALS + countries.length);
-        System.arraycopy(countries, 0, totals, TOTALS, countries.length);
-        return EvidenceBytes.write('A', new Counts(totals, counts));
-    }
-
-    /** Reads what {@link #toBytes} has written. */
-    static AddressEvidence of(byte[] bytes) {
-        AddressEvidence evidence = new AddressEvidence();
-        Counts all = EvidenceBytes.read('A', bytes, TOTALS + evidence.countries.length, 2 * SIZE * KINDS);
-        long[] totals = all.totals();
-        evidence.rows = totals[0];
-        evidence.cityFirst = totals[1];
-        evidence.streetFirst = totals[2];
-        evidence.commas = totals[3];
-        evidence.bare = totals[4];
-        evidence.recipients = totals[5];
-        evidence.taught = totals[6] != 0;
-        System.arraycopy(totals, TOTALS, evidence.countries, 0, evidence.countries.length);
-        evidence.counts = all.counts();
-        return evidence;
+        counts.teach(place, part, times);
     }
 
     @Override
     public void merge(AddressEvidence other) {
-        habits = null;
-        rows += other.rows;
-        taught |= other.taught;
-        cityFirst += other.cityFirst;
-        streetFirst += other.streetFirst;
-        commas += other.commas;
-        bare += other.bare;
-        recipients += other.recipients;
-        for (int c = 0; c < countries.length; c++) {
-            countries[c] += other.countries[c];
-        }
-        int[] from = other.counts;
-        if (from != null) {
-            int[] into = counts;
-            if (into == null) {
-                counts = from.clone();
-            } else {
-                for (int i = 0; i < into.length; i++) {
-                    into[i] += from[i];
-                }
-            }
-        }
+        counts.merge(other.counts);
+    }
+
+    @Override
+    public byte[] toBytes() {
+        return counts.toBytes();
     }
 }

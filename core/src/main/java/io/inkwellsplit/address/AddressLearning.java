@@ -1,5 +1,10 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.address.guess.CountryClue;
+import io.inkwellsplit.address.place.AddressWords;
+import io.inkwellsplit.address.weigh.AddressClues;
+import io.inkwellsplit.address.weigh.AddressLabels;
+import io.inkwellsplit.address.weigh.AddressModel;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;

@@ -1,5 +1,8 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.address.cut.StreetCut;
+import io.inkwellsplit.address.place.AddressWord;
+import io.inkwellsplit.address.text.AddressText;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.text.TokenKind;
@@ -9,17 +12,16 @@ final class AddressParts {
     private AddressParts() {}
 
     static void place(AddressText text, StreetCut cut, ReadingBuilder<AddressPart> builder) {
-        byte[] labels = text.labels;
-        for (int i = 0; i < text.count; ) {
-            int end = runEnd(text, labels, i);
+        for (int i = 0; i < text.count(); ) {
+            int end = text.runEnd(i);
             int start = text.tokens.start(i);
             int stop = stop(text, i, end);
-            if (labels[i] == AddressText.ANNOUNCEMENT) {
+            if (text.label(i) == AddressText.ANNOUNCEMENT) {
                 builder.addAnnouncement(start, stop);
-            } else if (labels[i] == AddressText.FREE || labels[i] == AddressText.SEPARATOR && text.isSign(i)) {
+            } else if (text.label(i) == AddressText.FREE || text.label(i) == AddressText.SEPARATOR && text.isSign(i)) {
                 builder.add(AddressPart.UNPLACED, start, stop);
-            } else if (labels[i] >= 0) {
-                AddressPart part = AddressText.part(labels[i]);
+            } else if (text.label(i) >= 0) {
+                AddressPart part = AddressText.part(text.label(i));
                 builder.add(part, start, stop);
                 if (part == AddressPart.STREET) {
                     street(text, cut.of(text, i, end), builder);
@@ -40,33 +42,12 @@ final class AddressParts {
         return text.tokens.end(open && text.is(end, TokenKind.CLOSE) ? end : end - 1);
     }
 
-    /** Returns where the run of one label ends; a street goes on to its number over a comma, so does a unit to the next. */
-    static int runEnd(AddressText text, byte[] labels, int from) {
-        int end = from + 1;
-        int label = labels[from];
-        if (label == AddressText.SEPARATOR) {
-            return end;
-        }
-        boolean overCommas = label == AddressPart.STREET.ordinal() || label == AddressPart.UNIT.ordinal();
-        while (end < text.count) {
-            int next = end;
-            while (next < text.count && labels[next] == AddressText.SEPARATOR && (overCommas || !text.isComma(next))) {
-                next++;
-            }
-            if (next >= text.count || labels[next] != label) {
-                break;
-            }
-            end = next + 1;
-        }
-        return end;
-    }
-
     private static void street(AddressText text, StreetCut cut, ReadingBuilder<AddressPart> builder) {
-        add(text, cut.numberStart, cut.numberEnd, AddressPart.NUMBER, builder);
-        add(text, cut.before, cut.before < 0 ? -1 : cut.before + 1, AddressPart.STREET_PREDIRECTION, builder);
-        add(text, cut.nameStart, cut.nameEnd, AddressPart.STREET_NAME, builder);
-        add(text, cut.typeStart, cut.typeEnd, AddressPart.STREET_TYPE, builder);
-        add(text, cut.behind, cut.behind < 0 ? -1 : cut.behind + 1, AddressPart.STREET_POSTDIRECTION, builder);
+        add(text, cut.numberStart(), cut.numberEnd(), AddressPart.NUMBER, builder);
+        add(text, cut.before(), cut.before() < 0 ? -1 : cut.before() + 1, AddressPart.STREET_PREDIRECTION, builder);
+        add(text, cut.nameStart(), cut.nameEnd(), AddressPart.STREET_NAME, builder);
+        add(text, cut.typeStart(), cut.typeEnd(), AddressPart.STREET_TYPE, builder);
+        add(text, cut.behind(), cut.behind() < 0 ? -1 : cut.behind() + 1, AddressPart.STREET_POSTDIRECTION, builder);
     }
 
     private static void unit(AddressText text, int from, int end, ReadingBuilder<AddressPart> builder) {

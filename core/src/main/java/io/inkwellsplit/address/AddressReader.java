@@ -1,5 +1,17 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.address.cut.Ends;
+import io.inkwellsplit.address.cut.Marks;
+import io.inkwellsplit.address.cut.StreetCut;
+import io.inkwellsplit.address.guess.CountryGuess;
+import io.inkwellsplit.address.place.AddressWords;
+import io.inkwellsplit.address.place.Country;
+import io.inkwellsplit.address.text.AddressText;
+import io.inkwellsplit.address.weigh.AddressClue;
+import io.inkwellsplit.address.weigh.AddressClues;
+import io.inkwellsplit.address.weigh.AddressLabels;
+import io.inkwellsplit.address.weigh.AddressModel;
+import io.inkwellsplit.address.weigh.WholeRules;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
@@ -76,7 +88,7 @@ final class AddressReader {
         if (decode(source, told, AddressEvidence.NONE)
                 && model.calibration().calibrate(decoder.probability(score)) >= TEACHES) {
             label(path);
-            into.add(text);
+            into.counts.add(text);
         }
     }
 
@@ -85,7 +97,7 @@ final class AddressReader {
             Reading<AddressPart> only = unread(source);
             return List.of(new Alternative<>(only.kind(), only.parts(), only.confidence(), List.of()));
         }
-        List<SequenceDecoder.Path> paths = clues.count > MOST_TOKENS
+        List<SequenceDecoder.Path> paths = clues.count() > MOST_TOKENS
                 ? List.of(new SequenceDecoder.Path(path.clone(), score))
                 : decoder.nBest(MOST_ALTERNATIVES);
         List<Alternative<AddressPart>> alternatives = new ArrayList<>();
@@ -111,9 +123,9 @@ final class AddressReader {
             return null;
         }
         return new AddressLearning.Tagged(
-                Arrays.copyOf(clues.clues, clues.count * AddressClues.EACH),
-                Arrays.copyOf(clues.joints, clues.count),
-                Arrays.copyOf(path, clues.count));
+                Arrays.copyOf(clues.clues(), clues.count() * AddressClues.EACH),
+                clues.joints(),
+                Arrays.copyOf(path, clues.count()));
     }
 
     /**
@@ -126,21 +138,21 @@ final class AddressReader {
             return new float[0][];
         }
         guess.tally().keep();
-        guess.guess(text, null, evidence);
+        guess.guess(text, null, evidence.counts);
         return guess.isAtFirstSight() ? new float[0][] : guess.tally().seen();
     }
 
     void teach(String source, List<AddressLearning.Piece> pieces, AddressEvidence into) {
         if (prepare(source, null, AddressEvidence.NONE, true, true, false) && labelsOf(pieces)) {
             label(path);
-            into.add(text);
+            into.counts.add(text);
         }
     }
 
     private boolean labelsOf(List<AddressLearning.Piece> pieces) {
-        for (int k = 0; k < clues.count; k++) {
-            int start = text.tokens.start(clues.at[k]);
-            int end = text.tokens.end(clues.at[k]);
+        for (int k = 0; k < clues.count(); k++) {
+            int start = text.tokens.start(clues.at(k));
+            int end = text.tokens.end(clues.at(k));
             path[k] = (byte) AddressLabels.ANNOUNCED;
             for (AddressLearning.Piece piece : pieces) {
                 boolean in = start >= piece.start() && start < piece.end();
@@ -150,7 +162,7 @@ final class AddressReader {
                 if (in && piece.part() == AddressPart.UNPLACED) {
                     path[k] = (byte) AddressLabels.UNPLACED;
                 } else if (in) {
-                    boolean first = k == 0 || text.tokens.start(clues.at[k - 1]) < piece.start();
+                    boolean first = k == 0 || text.tokens.start(clues.at(k - 1)) < piece.start();
                     path[k] = (byte) (first ? AddressLabels.begin(piece.part()) : AddressLabels.inside(piece.part()));
                 }
             }
@@ -163,18 +175,18 @@ final class AddressReader {
         if (!prepare(source, told, evidence, true, true, true)) {
             return false;
         }
-        decoder.start(clues.count);
-        for (int k = clues.settled; k < clues.count; k++) {
-            decoder.settle(k, clues.joints[k], clues.settledLabel(k));
+        decoder.start(clues.count());
+        for (int k = clues.settled(); k < clues.count(); k++) {
+            decoder.settle(k, clues.joint(k), clues.settledLabel(k));
         }
-        for (int k = 0; k < clues.settled; k++) {
+        for (int k = 0; k < clues.settled(); k++) {
             int start = k * AddressClues.EACH;
-            decoder.token(k, clues.joints[k], clues.clues, start, start + AddressClues.EACH);
+            decoder.token(k, clues.joint(k), clues.clues(), start, start + AddressClues.EACH);
         }
         score = decoder.best(path);
         decoder.sumAll();
-        if (!rules.hold(path, clues, text.country)) {
-            score = rules.mend(decoder, path, clues.count, score);
+        if (!rules.hold(path, clues, text.country())) {
+            score = rules.mend(decoder, path, clues.count(), score);
         }
         return true;
     }
@@ -190,59 +202,61 @@ final class AddressReader {
         if (text.tokens.isTooLong() || vocabulary.isNothing(text.tokens)) {
             return false;
         }
-        guess.guess(text, told, evidence);
+        guess.guess(text, told, evidence.counts);
         Country country = guess.country();
         text.use(country);
         if (country.dashPartsUnit) {
             text.cutAtDashes();
             text.use(country);
         }
-        boolean sure = guess.isWritten() || told != null || evidence.isSure();
+        boolean sure = guess.isWritten() || told != null || evidence.counts.isSure();
         ends.take(text, sure);
         Marks.label(text);
-        if (hints.length < text.count) {
-            hints = new byte[text.count * 2];
-            path = new byte[text.count * 2];
+        if (hints.length < text.count()) {
+            hints = new byte[text.count() * 2];
+            path = new byte[text.count() * 2];
         }
-        System.arraycopy(text.labels, 0, hints, 0, text.count);
-        clues.gather(text, hints, evidence, words, towns, settling && guess.isAtFirstSight());
-        return clues.count > 0;
+        for (int i = 0; i < text.count(); i++) {
+            hints[i] = text.label(i);
+        }
+        clues.gather(text, hints, evidence.counts, words, towns, settling && guess.isAtFirstSight());
+        return clues.count() > 0;
     }
 
     /** Puts the labels of a path on the text. */
     private void label(byte[] labels) {
         text.clearLabels();
-        for (int k = 0; k < clues.count; k++) {
-            int i = clues.at[k];
+        for (int k = 0; k < clues.count(); k++) {
+            int i = clues.at(k);
             boolean word = text.tokens.isWord(i) || text.isNumber(i) || announcesName(labels, k);
-            text.labels[i] = AddressLabels.plain(labels[k], word);
+            text.label(i, AddressLabels.plain(labels[k], word));
         }
     }
 
     /** {@code % Tobias Wren}. */
     private boolean announcesName(byte[] labels, int k) {
-        return k + 1 < clues.count && labels[k + 1] == AddressLabels.begin(AddressPart.CARE_OF);
+        return k + 1 < clues.count() && labels[k + 1] == AddressLabels.begin(AddressPart.CARE_OF);
     }
 
     private void place(String source) {
         builder.start(source, Kind.ADDRESS, text.sourcePlaces);
-        builder.country(text.country.code);
+        builder.country(text.country().code);
         AddressParts.place(text, cut, builder);
     }
 
     /** What speaks for one way rather than another, in groups of clues; the weightiest first. */
     private List<Reason> reasons(byte[] way, byte[] rival) {
-        if (clues.count > MOST_TOKENS) {
+        if (clues.count() > MOST_TOKENS) {
             return List.of();
         }
         Map<String, Integer> weights = new LinkedHashMap<>();
         weights.put("the usual order of parts", decoder.orderOf(way) - decoder.orderOf(rival));
-        for (int k = 0; k < clues.count; k++) {
+        for (int k = 0; k < clues.count(); k++) {
             if (way[k] == rival[k] && way != rival) {
                 continue;
             }
             for (AddressClue clue : AddressClue.values()) {
-                int number = clues.clues[k * AddressClues.EACH + clue.ordinal()];
+                int number = clues.clue(k, clue);
                 int weight = decoder.weight(number, way[k]) - (way == rival ? 0 : decoder.weight(number, rival[k]));
                 weights.merge(clue.sentence(), weight, Integer::sum);
             }

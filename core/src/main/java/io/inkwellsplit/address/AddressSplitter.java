@@ -1,5 +1,10 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.address.place.AddressWords;
+import io.inkwellsplit.address.place.Countries;
+import io.inkwellsplit.address.place.Country;
+import io.inkwellsplit.address.place.CountryNames;
+import io.inkwellsplit.address.weigh.AddressModel;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Reading;

@@ -1,5 +1,7 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.address.place.Countries;
+import io.inkwellsplit.address.place.Country;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;

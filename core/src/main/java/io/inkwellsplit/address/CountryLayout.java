@@ -1,5 +1,7 @@
 package io.inkwellsplit.address;
 
+import io.inkwellsplit.address.place.Countries;
+import io.inkwellsplit.address.place.CountryFile;
 import io.inkwellsplit.data.Resources;
 import io.inkwellsplit.data.Resources.Line;
 import java.util.HashMap;

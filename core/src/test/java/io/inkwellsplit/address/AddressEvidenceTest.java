@@ -3,6 +3,10 @@ package io.inkwellsplit.address;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.address.place.AddressWords;
+import io.inkwellsplit.address.place.Countries;
+import io.inkwellsplit.address.place.Country;
+import io.inkwellsplit.address.text.AddressText;
 import io.inkwellsplit.reading.AddressPart;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -57,17 +61,17 @@ class AddressEvidenceTest {
     void countsCountriesAndIsSureOfOneAlone() {
         AddressEvidence mixed = gathered(column(0));
         Country us = Countries.shipped().withCode("US").orElseThrow();
-        assertThat(mixed.countryShare(us.index)).isBetween(0.01, 0.1);
-        assertThat(mixed.isSure()).isFalse();
+        assertThat(mixed.counts.countryShare(us.index)).isBetween(0.01, 0.1);
+        assertThat(mixed.counts.isSure()).isFalse();
         AddressEvidence one = gathered(List.of(
                 "1 Main St, Barre, VT 05641",
                 "2 Main St, Barre, VT 05641",
                 "3 Main St, Barre, VT 05641",
                 "4 Main St, Barre, VT 05641",
                 "5 Main St, Barre, VT 05641"));
-        assertThat(one.isSure()).isTrue();
-        assertThat(one.countryShare(us.index)).isGreaterThan(0.5);
-        assertThat(SPLITTER.newEvidence().countryShare(us.index)).isZero();
+        assertThat(one.counts.isSure()).isTrue();
+        assertThat(one.counts.countryShare(us.index)).isGreaterThan(0.5);
+        assertThat(SPLITTER.newEvidence().counts.countryShare(us.index)).isZero();
     }
 
     @Test
@@ -76,24 +80,26 @@ class AddressEvidenceTest {
         AddressText text = new AddressText(AddressWords.shipped());
         text.read("Tallow Creek");
         text.use(Countries.shipped().withCode("US").orElseThrow());
-        assertThat(evidence.cities(text, 0, 2)).isEqualTo(13);
+        assertThat(evidence.counts.cities(text, 0, 2)).isEqualTo(13);
         text.use(Countries.shipped().withCode("DE").orElseThrow());
-        assertThat(evidence.cities(text, 0, 2)).isZero();
-        assertThat(evidence.localities(text, 0, 2)).isZero();
+        assertThat(evidence.counts.cities(text, 0, 2)).isZero();
+        assertThat(evidence.counts.localities(text, 0, 2)).isZero();
         evidence.teach("Tallow Creek", AddressPart.LOCALITY, 5);
-        assertThat(evidence.localities(text, 0, 2)).isEqualTo(5);
+        assertThat(evidence.counts.localities(text, 0, 2)).isEqualTo(5);
         evidence.teach("Tallow Creek", AddressPart.STREET, 5);
-        assertThat(evidence.cities(text, 0, 2) + evidence.states(text, 0, 2)).isZero();
+        assertThat(evidence.counts.cities(text, 0, 2) + evidence.counts.states(text, 0, 2))
+                .isZero();
     }
 
     @Test
     void habitsAreThoseOfMostRows() {
         AddressEvidence streetFirst = gathered(List.of("1 Main St, Barre, VT 05641", "2 Main St, Barre, VT 05641"));
         Country us = Countries.shipped().withCode("US").orElseThrow();
-        assertThat(streetFirst.habits(us).cityFirst()).isNegative();
-        assertThat(streetFirst.habits(us).commas()).isPositive();
-        assertThat(streetFirst.habits(us).recipients()).isNegative();
+        assertThat(streetFirst.counts.habits(us).cityFirst()).isNegative();
+        assertThat(streetFirst.counts.habits(us).commas()).isPositive();
+        assertThat(streetFirst.counts.habits(us).recipients()).isNegative();
         assertThat(streetFirst
+                        .counts
                         .habits(Countries.shipped().withCode("DE").orElseThrow())
                         .commas())
                 .isZero();

@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.SplittableRandom;
 
 /** Makes values as nobody would write them: words of all data files, joined in every way, with odd characters between. */
@@ -50,9 +51,9 @@ final class FuzzText {
         add(words, NameSplitter.class, "words.txt", 1);
         add(words, NameSplitter.class, "layers.txt", 1);
         add(words, NameSplitter.class, "lexicon.txt", 25);
-        add(words, AddressSplitter.class, "common.txt", 1);
+        add(words, AddressSplitter.class, "place/common.txt", 1);
         for (String country : AddressSplitter.countries()) {
-            add(words, AddressSplitter.class, "country/" + country.toLowerCase(Locale.ROOT) + ".txt", 1);
+            add(words, AddressSplitter.class, "place/country/" + country + ".txt", 1);
         }
         for (int number = 1; number < 120; number += 7) {
             words.addAll(List.of(
@@ -65,10 +66,8 @@ final class FuzzText {
 
     private static void add(List<String> words, Class<?> beside, String file, int every) {
         try (InputStream in = beside.getResourceAsStream(file)) {
-            if (in == null) {
-                return;
-            }
-            BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
+            BufferedReader lines =
+                    new BufferedReader(new InputStreamReader(Objects.requireNonNull(in, file), StandardCharsets.UTF_8));
             int number = 0;
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
                 String word = line.split("[\t=]")[0].strip();

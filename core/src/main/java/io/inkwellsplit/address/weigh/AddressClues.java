@@ -1,0 +1,591 @@
+package io.inkwellsplit.address.weigh;
+
+import io.inkwellsplit.address.column.AddressCounts;
+import io.inkwellsplit.address.place.AddressWords;
+import io.inkwellsplit.address.place.Country;
+import io.inkwellsplit.address.place.CountryNames;
+import io.inkwellsplit.address.place.CountryPlaces;
+import io.inkwellsplit.address.place.Postcodes;
+import io.inkwellsplit.address.place.Regions;
+import io.inkwellsplit.address.text.AddressText;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.TokenKind;
+import io.inkwellsplit.text.Tokens;
+import java.util.Arrays;
+
+/**
+ * What is known of each token of an address: its word, shape, neighbours and place, what the country's files, the
+ * gazetteer, the forms of postcodes and the column say of it. Each such clue is one number; the decoder adds up what
+ * they are worth. A buffer, reused for every value.
+ */
+public final class AddressClues {
+    /** How many clues a token has; those it does not have are 0. */
+    public static final int EACH = AddressClue.values().length;
+
+    private static final int FAR = 5;
+    private static final int END = 0x7E57;
+    private static final int MAX_PHRASE = 5;
+    private static final int SEEN_OFTEN = 5;
+    private static final int SEEN = 2;
+    private static final int CODE_LETTERS = 3;
+    private static final int SHORTEST_TOWN = 2;
+    private static final int ENDING = 3;
+    private static final int AGREE = 1 << 8;
+    private static final int DISAGREE = 1 << 9;
+    private static final int IN_STATE = 1 << 12;
+    private static final int NOT_IN_STATE = 1 << 13;
+    private static final int OF_POSTCODE = 1 << 14;
+    private static final int NAMED_FITS = 1 << 15;
+    private static final int NAMED_FAILS = 1 << 16;
+    /** A country that has no file. */
+    private static final int ELSEWHERE = 1;
+
+    private static final AddressText NO_TEXT = new AddressText(AddressWords.shipped());
+
+    /** The tokens that are no mere separators, in their order. */
+    private int[] at = new int[32];
+    /** What stands before each. */
+    private byte[] joints = new byte[32];
+
+    private int count;
+    /** From here on the labels are settled, as nothing else can stand there; the clues of these tokens are not asked for. */
+    private int settled;
+
+    private int[] clues = new int[32 * EACH];
+
+    private int[] word = new int[34];
+    private int[] shape = new int[34];
+    private int[] classes = new int[34];
+    private int[] hint = new int[34];
+    private int[] place = new int[34];
+    private int[] fit = new int[34];
+    private int[] segment = new int[34];
+    private int[] separators = new int[34];
+    private int[] column = new int[34];
+    private int[] twice = new int[34];
+    private int[] inSegment = new int[34];
+    private int[] segmentNumber = new int[34];
+    private int[] index = new int[34];
+    private int segments;
+    /** The state and the postcode that the recognisers found. */
+    private int state;
+
+    private int code;
+    private int placeOfCode;
+    private int agree;
+
+    private AddressText text = NO_TEXT;
+    private String regionsOf = "";
+    private boolean columnKnowsPlaces;
+    private boolean knowsTowns;
+
+    /** Returns how many tokens are labelled. */
+    public int count() {
+        return count;
+    }
+
+    /** Returns from which token on the labels are settled. */
+    public int settled() {
+        return settled;
+    }
+
+    /** Returns which token of the text a labelled one is. */
+    public int at(int k) {
+        return at[k];
+    }
+
+    /** Returns what stands before a token. */
+    public int joint(int k) {
+        return joints[k];
+    }
+
+    /** Returns the clues of all tokens, {@link #EACH} for each; the buffer itself. */
+    public int[] clues() {
+        return clues;
+    }
+
+    /** Returns one clue of a token; 0 where it has none. */
+    public int clue(int k, AddressClue clue) {
+        return clues[k * EACH + clue.ordinal()];
+    }
+
+    /** Returns a copy of what stands before each token. */
+    public byte[] joints() {
+        return Arrays.copyOf(joints, count);
+    }
+
+    /**
+     * Finds the clues.
+     *
+     * @param hints what the recognisers take each token for, in the labels of the text
+     * @param words whether words count by themselves, and not only by what is known of them
+     * @param towns whether the gazetteer counts
+     * @param clearEnd whether the end was seen to be one country's at first sight
+     */
+    public void gather(
+            AddressText of, byte[] hints, AddressCounts evidence, boolean words, boolean towns, boolean clearEnd) {
+        text = of;
+        regionsOf = text.regionsOf();
+        knowsTowns = towns;
+        tokens();
+        ends();
+        settled = clearEnd ? settledFrom(hints) : count;
+        attributes(hints);
+        columnKnowsPlaces = evidence.knowsPlaces(text.country());
+        cover(evidence);
+        twice();
+        segments();
+        write(
+                !regionsOf.equals(text.country().code) ? ELSEWHERE : order(text.country()),
+                habits(evidence.habits(text.country())),
+                words);
+    }
+
+    private void tokens() {
+        int all = text.count();
+        if (at.length < all) {
+            int size = 2 * all;
+            at = new int[size];
+            joints = new byte[size];
+            clues = new int[size * EACH];
+            word = new int[size + 2];
+            shape = new int[size + 2];
+            classes = new int[size + 2];
+            hint = new int[size + 2];
+            place = new int[size + 2];
+            fit = new int[size + 2];
+            segment = new int[size + 2];
+            separators = new int[size + 2];
+            column = new int[size + 2];
+            twice = new int[size + 2];
+            inSegment = new int[size + 2];
+            segmentNumber = new int[size + 2];
+            index = new int[size + 2];
+        }
+        count = 0;
+        int separator = 0;
+        for (int i = 0; i < all; i++) {
+            index[i] = count;
+            if (text.isSeparator(i)) {
+                int kind =
+                        switch (text.tokens.kind(i)) {
+                            case COMMA -> 1;
+                            case BREAK -> 2;
+                            case OPEN -> 3;
+                            case CLOSE -> 4;
+                            default -> 5;
+                        };
+                // Of several the line's end counts, or else a comma.
+                boolean weightier = kind == AddressLabels.BREAK || kind == 1 && separator != AddressLabels.BREAK;
+                separator = weightier || separator == 0 ? kind : separator;
+                continue;
+            }
+            at[count] = i;
+            joints[count] = (byte) (separator <= AddressLabels.BREAK ? separator : AddressLabels.SIGN);
+            // Before the token; what stands behind it is before the next.
+            separators[count] = separator == 0 && text.tokens.isGlued(i) ? 6 : separator;
+            separator = 0;
+            count++;
+        }
+        separators[count] = separator == 0 ? 7 : separator;
+    }
+
+    /** What the recognisers found of state and postcode, and whether the one has the other. */
+    private void ends() {
+        state = text.state();
+        int postcode = text.find(AddressPart.POSTCODE);
+        code = postcode < 0 ? -1 : text.leadingNumber(postcode);
+        CountryPlaces places = text.places.of(text.country());
+        placeOfCode = knowsTowns && code >= 0 ? places.placeNumber(code) : PhraseTable.NONE;
+        long states = knowsTowns && state > 0 && code >= 0 && places.knowsPostcodes() ? places.statesOf(code) : 0;
+        agree = states == 0 ? 0 : (states & 1L << state) != 0 ? AGREE : DISAGREE;
+    }
+
+    /** A postcode that only one country writes so, a state's code beside a postcode of that state. */
+    private int settledFrom(byte[] hints) {
+        int k = count;
+        while (k > 1 && isSettled(hints[at[k - 1]], at[k - 1])) {
+            k--;
+        }
+        return k;
+    }
+
+    private boolean isSettled(byte hint, int i) {
+        if (hint == AddressPart.STATE.ordinal()) {
+            return agree == AGREE && text.tokens.letters(i) == 2 && !text.isLabelled(i - 1, AddressPart.STATE);
+        }
+        return hint == AddressPart.POSTCODE.ordinal() && (agree == AGREE || text.tokens.isWord(i))
+                || hint == AddressPart.COUNTRY.ordinal();
+    }
+
+    /** Returns the label of a settled token. */
+    public int settledLabel(int k) {
+        byte part = text.label(at[k]);
+        boolean goesOn = k > 0 && text.label(at[k - 1]) == part;
+        return goesOn ? AddressLabels.inside(AddressText.part(part)) : AddressLabels.begin(AddressText.part(part));
+    }
+
+    private void attributes(byte[] hints) {
+        Tokens tokens = text.tokens;
+        byte before = AddressText.SEPARATOR;
+        int covered = -1;
+        int meaning = 0;
+        for (int k = 0; k < count; k++) {
+            int i = at[k];
+            boolean isWord = tokens.isWord(i);
+            word[k] = isWord && !tokens.hasDigit(i) ? fold(tokens.hash(i)) : pattern(i);
+            shape[k] = shape(i);
+            if (text.phraseLength(i) > 1 && text.phraseClasses(i) != 0) {
+                covered = i + text.phraseLength(i);
+                meaning = text.phraseClasses(i);
+                classes[k] = mix(meaning, 1);
+            } else if (i < covered) {
+                classes[k] = mix(meaning, 2);
+            } else {
+                classes[k] = text.classes(i);
+            }
+            byte own = hints[i];
+            boolean goesOn = k > 0 && own == before && joints[k] == 0;
+            hint[k] = own * 2 + (goesOn ? 1 : 0) + 8;
+            if (own == AddressPart.STATE.ordinal() || own == AddressPart.POSTCODE.ordinal()) {
+                hint[k] += agree;
+            }
+            before = own;
+        }
+    }
+
+    /** What lists of places and postcodes' forms cover each token. */
+    private void cover(AddressCounts evidence) {
+        Arrays.fill(place, 0, count + 1, 0);
+        Arrays.fill(fit, 0, count + 1, 0);
+        Arrays.fill(column, 0, count + 1, 0);
+        Tokens tokens = text.tokens;
+        CountryPlaces places = text.places.of(text.country());
+        PhraseTable regions = Regions.of(regionsOf);
+        CountryNames names = CountryNames.shipped();
+        for (int k = 0; k < count; k++) {
+            int i = at[k];
+            // Of what is settled the first alone is a neighbour.
+            if (tokens.isWord(i) && k <= settled) {
+                int town =
+                        !knowsTowns || tokens.letters(i) < SHORTEST_TOWN ? 0 : places.longest(tokens, i, text.count());
+                cover(place, k, town, 0);
+                if (town > 0) {
+                    fits(places, k, town);
+                }
+                int state = text.country().longestState(tokens, i, text.count());
+                cover(place, k, Math.max(state, regions.longest(tokens, i, text.count())), 3);
+                int named = names.longest(tokens, i, text.count());
+                if (named > 0) {
+                    cover(place, k, named, names.isCode(tokens, i, named) ? 9 : 6);
+                    place[k] |= fitsNamed(i, named);
+                }
+            }
+            if (columnKnowsPlaces && tokens.isWord(i) && k <= settled) {
+                column(evidence, k);
+            }
+            if (text.mayOpenPostcode(i)) {
+                int own = text.country().postcodes.match(tokens, i, text.count());
+                if (own > 0) {
+                    cover(fit, k, own, 0);
+                } else if (text.country().postcodes.isShort(tokens, i)) {
+                    fit[k] |= 8;
+                }
+                if (own == 0) {
+                    fit[k] |= text.isLikePostcode(i) ? 16 : 0;
+                }
+            }
+        }
+    }
+
+    /** Marks tokens as the first, one inside, or all of a phrase, in two bits from a shift on. */
+    private void cover(int[] into, int k, int tokens, int shift) {
+        int end = at[k] + tokens;
+        for (int n = k; n < count && at[n] < end; n++) {
+            int code = n == k ? tokens == 1 ? 1 : 2 : n + 1 < count && at[n + 1] < end ? 3 : 4;
+            if ((into[n] >> shift & 7) == 0 || code > 1) {
+                into[n] = into[n] & ~(7 << shift) | code << shift;
+            }
+        }
+    }
+
+    /** Whether a number of the address has the form of a postcode of the country that is named. */
+    private int fitsNamed(int from, int length) {
+        Country named = text.countries.known(CountryNames.shipped().code(text.tokens, from, length));
+        if (named == null) {
+            return 0;
+        }
+        for (int k = 0; k < count; k++) {
+            if (text.mayOpenPostcode(at[k]) && named.postcodes.match(text.tokens, at[k], text.count()) > 0) {
+                return NAMED_FITS;
+            }
+        }
+        return NAMED_FAILS;
+    }
+
+    /** Marks a town that is in the state or has the postcode which the recognisers found. */
+    private void fits(CountryPlaces places, int k, int town) {
+        int number = places.find(text.tokens, at[k], at[k] + town);
+        int bits = state > 0 && places.knowsStates() ? places.isIn(number, state) ? IN_STATE : NOT_IN_STATE : 0;
+        if (code >= 0 && places.knowsPostcodes()) {
+            bits |= number == placeOfCode ? OF_POSTCODE : 0;
+        }
+        for (int n = k; n < count && at[n] < at[k] + town && bits != 0; n++) {
+            if ((place[n] & 7) == (n == k ? town == 1 ? 1 : 2 : n + 1 < count && at[n + 1] < at[k] + town ? 3 : 4)) {
+                place[n] |= bits;
+            }
+        }
+    }
+
+    /** Returns whether a token that was taken for a region's may as well be a town's: no region is known by its name, or a town is too. */
+    boolean mayBeTown(int k) {
+        boolean region = (place[k] >> 3 & 7) != 0;
+        boolean town = (place[k] & 7) != 0 && (!text.knowsPostcodes() || code < 0 || (place[k] & OF_POSTCODE) != 0);
+        boolean name = text.tokens.letters(at[k]) > CODE_LETTERS && !text.country().postcodeFollowsState;
+        return !region || town || name;
+    }
+
+    /** Returns whether the gazetteer knows a town that a token belongs to. */
+    boolean isTown(int k) {
+        return (place[k] & 7) != 0;
+    }
+
+    private void column(AddressCounts evidence, int k) {
+        int i = at[k];
+        for (int length = Math.min(MAX_PHRASE, text.segmentEnd(i) - i); length >= 1; length--) {
+            int end = i + length;
+            int city = evidence.cities(text, i, end);
+            int locality = evidence.localities(text, i, end);
+            int state = evidence.states(text, i, end);
+            if (city >= SEEN && state >= SEEN) {
+                // A region of the same name as its main town: the column cannot tell which is meant here.
+                return;
+            }
+            if (Math.max(Math.max(city, locality), state) >= SEEN) {
+                cover(column, k, length, 0);
+                int often = 8 * seen(city) + 32 * seen(locality) + 128 * seen(state);
+                for (int n = k; n < count && at[n] < end; n++) {
+                    column[n] |= often;
+                }
+                return;
+            }
+        }
+    }
+
+    private static int seen(int times) {
+        return times >= SEEN_OFTEN ? 2 : times >= SEEN ? 1 : 0;
+    }
+
+    /** A word that stands twice among the last ones: a city and its region of the same name. */
+    private void twice() {
+        for (int k = 0; k < count; k++) {
+            twice[k] = 0;
+            if (!text.tokens.isWord(at[k]) || text.tokens.letters(at[k]) <= CODE_LETTERS) {
+                continue;
+            }
+            for (int n = Math.max(0, k - FAR); n < Math.min(count, k + FAR + 1); n++) {
+                if (n != k && word[n] == word[k]) {
+                    twice[k] = n > k ? n - k : 16 + k - n;
+                    break;
+                }
+            }
+        }
+    }
+
+    /** What each run between commas and line ends is as a whole. */
+    private void segments() {
+        segments = 0;
+        for (int k = 0; k < count; ) {
+            int end = k + 1;
+            while (end < count && joints[end] == 0) {
+                end++;
+            }
+            int kind = segmentKind(k, end);
+            for (int n = k; n < end; n++) {
+                segment[n] = kind;
+                segmentNumber[n] = segments;
+                inSegment[n] = Math.min(n - k, 3) * 4 + Math.min(end - 1 - n, 3);
+            }
+            segments++;
+            k = end;
+        }
+    }
+
+    private int segmentKind(int from, int end) {
+        int whole = 0;
+        for (int shift = 0; shift <= 9; shift += 3) {
+            int first = place[from] >> shift & 7;
+            int last = place[end - 1] >> shift & 7;
+            boolean covers = end - from == 1 ? first == 1 : first == 2 && last == 4 && unbroken(from, end, shift);
+            whole |= covers ? 1 << shift / 3 : 0;
+        }
+        boolean digits = false;
+        boolean letters = false;
+        boolean fits = false;
+        for (int n = from; n < end; n++) {
+            boolean number = text.tokens.hasDigit(at[n]);
+            digits |= number;
+            letters |= !number && text.tokens.isWord(at[n]);
+            fits |= (fit[n] & 7) != 0;
+        }
+        boolean code = end - from == 1 && text.tokens.letters(at[from]) <= CODE_LETTERS;
+        return whole
+                | (digits ? 16 : 0)
+                | (letters ? 32 : 0)
+                | (fits ? 64 : 0)
+                | (code ? 128 : 0)
+                | Math.min(end - from, 4) << 8;
+    }
+
+    private boolean unbroken(int from, int end, int shift) {
+        for (int n = from + 1; n < end - 1; n++) {
+            if ((place[n] >> shift & 7) != 3) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** In what order a country writes, for what is alike in many. */
+    private static int order(Country country) {
+        return 2
+                + (country.numberFirst ? 4 : 0)
+                + (country.postcodeBeforeCity ? 8 : 0)
+                + (country.hasState ? 16 : 0)
+                + (country.cityFirst ? 32 : 0)
+                + (country.stateBehindCity ? 64 : 0)
+                + (country.cityIsCountry ? 128 : 0);
+    }
+
+    private static int habits(AddressCounts.Habits habits) {
+        return habit(habits.cityFirst()) + 3 * habit(habits.commas()) + 9 * habit(habits.recipients());
+    }
+
+    private static int habit(double odds) {
+        return odds > 1 ? 1 : odds < -1 ? 2 : 0;
+    }
+
+    private int[] into = clues;
+    private int base;
+
+    private void put(AddressClue clue, int a) {
+        int h = mix(a, clue.ordinal() + 1);
+        into[base + clue.ordinal()] = h == 0 ? 1 : h;
+    }
+
+    private void put(AddressClue clue, int a, int b) {
+        put(clue, mix(a, b));
+    }
+
+    private void put(AddressClue clue, int a, int b, int c) {
+        put(clue, mix(mix(a, b), c));
+    }
+
+    private static int get(int[] all, int k, int count) {
+        return k < 0 ? END : k >= count ? END + 1 : all[k];
+    }
+
+    private void write(int order, int habits, boolean words) {
+        into = clues;
+        int lastFit = lastFit();
+        for (int k = 0; k < settled; k++) {
+            base = k * EACH;
+            Arrays.fill(clues, base, base + EACH, 0);
+            int before = separators[k];
+            int behind = separators[k + 1];
+            int around = before * 8 + behind;
+            int segmentFromEnd = Math.min(segments - 1 - segmentNumber[k], 4);
+            int toCode = lastFit < 0 ? 9 : Math.max(-4, Math.min(4, k - lastFit));
+            if (words) {
+                put(AddressClue.WORD, word[k]);
+                put(AddressClue.WORD_BEFORE, get(word, k - 1, count), before);
+                put(AddressClue.WORD_BEHIND, get(word, k + 1, count), behind);
+                put(AddressClue.WORDS_BEFORE, get(word, k - 1, count), word[k]);
+                put(AddressClue.WORDS_BEHIND, word[k], get(word, k + 1, count));
+                put(AddressClue.ENDING, ending(at[k]));
+            }
+            put(AddressClue.SHAPE, shape[k], around);
+            put(AddressClue.CLASS, classes[k], around);
+            put(AddressClue.CLASSES_BEHIND, classes[k], get(classes, k + 1, count), behind);
+            put(AddressClue.HINT, hint[k], order, around);
+            put(AddressClue.PLACE, mix(place[k], order), around, hint[k]);
+            put(AddressClue.PLACES_BEFORE, get(place, k - 1, count), place[k], before);
+            put(AddressClue.PLACES_BEHIND, place[k], get(place, k + 1, count), behind);
+            put(AddressClue.SEGMENT, segment[k], inSegment[k]);
+            put(AddressClue.SEGMENT_FROM_END, mix(segmentFromEnd, Math.min(segments, 6)), inSegment[k], order);
+            put(AddressClue.POSTCODE, fit[k], mix(toCode, around), order);
+            put(AddressClue.TO_POSTCODE, mix(toCode, around), place[k], hint[k]);
+            if (twice[k] != 0) {
+                put(AddressClue.TWICE, twice[k], mix(place[k], order), around);
+            }
+            if (column[k] != 0) {
+                put(AddressClue.COLUMN_PLACE, column[k], around);
+            }
+            if (columnKnowsPlaces) {
+                put(AddressClue.COLUMN_PLACES_NEAR, get(column, k - 1, count), column[k], get(column, k + 1, count));
+            }
+            if (habits != 0) {
+                put(AddressClue.COLUMN_HABITS, mix(habits, around), shape[k], segmentFromEnd);
+            }
+        }
+    }
+
+    /** The last token of which a postcode of the country can start. */
+    private int lastFit() {
+        for (int k = count - 1; k >= 0; k--) {
+            int code = fit[k] & 7;
+            if (code == 1 || code == 2) {
+                return k;
+            }
+        }
+        return -1;
+    }
+
+    private int ending(int token) {
+        Tokens tokens = text.tokens;
+        int end = tokens.end(token) - (tokens.isDotted(token) ? 1 : 0);
+        int h = tokens.letters(token) > ENDING ? 1 : 2;
+        for (int i = Math.max(tokens.start(token), end - ENDING); i < end; i++) {
+            h = mix(h, tokens.foldAt(i));
+        }
+        return h;
+    }
+
+    /** What a word looks like, but for its letters. */
+    private int shape(int token) {
+        Tokens tokens = text.tokens;
+        if (tokens.is(token, TokenKind.MARK) || tokens.is(token, TokenKind.AND)) {
+            return tokens.charAt(tokens.start(token));
+        }
+        int letters = Math.min(tokens.letters(token), 6);
+        int digit = tokens.hasDigit(token) ? tokens.isWord(token) ? 2 : 1 : 0;
+        int casing = !tokens.isMixedCase() ? 0 : tokens.isAllCaps(token) ? 1 : tokens.startsUpper(token) ? 2 : 3;
+        return 1000
+                + letters
+                + 8 * digit
+                + 32 * casing
+                + (tokens.hasHyphen(token) ? 128 : 0)
+                + (tokens.isDotted(token) ? 256 : 0);
+    }
+
+    /** A number by the kinds of its signs: {@code 12-A}. */
+    private int pattern(int token) {
+        Tokens tokens = text.tokens;
+        int h = 7;
+        for (int i = tokens.start(token); i < tokens.end(token); i++) {
+            char c = tokens.charAt(i);
+            h = mix(h, Postcodes.isDigit(c) ? '9' : Postcodes.isLetter(c) ? 'a' : c);
+        }
+        return h;
+    }
+
+    private static int fold(long hash) {
+        return (int) (hash ^ hash >>> 32);
+    }
+
+    static int mix(int a, int b) {
+        int h = (a ^ Integer.rotateLeft(b, 15) * 0x85EBCA6B) * 0xC2B2AE35;
+        return h ^ h >>> 15;
+    }
+}
