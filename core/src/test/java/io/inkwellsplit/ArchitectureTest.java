@@ -7,7 +7,12 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Holds the arrows between the packages of the core: data, text ← reading ← weigh ← name, address ← assemble. */
 class ArchitectureTest {
@@ -60,6 +65,31 @@ class ArchitectureTest {
                 .whereLayer("tidy")
                 .mayOnlyBeAccessedByLayers("name", "address", "pattern", "piece")
                 .check(CORE);
+    }
+
+    /** The rooms of each reader, from its words to its door: a room uses those before it alone. */
+    @ParameterizedTest
+    @ValueSource(strings = {"name: word column text layer|cut weigh", "address: place text column|cut guess weigh"})
+    void roomsLieInTheOrderOfTheWay(String way) {
+        String reader = "io.inkwellsplit." + way.substring(0, way.indexOf(':'));
+        List<String> later = new ArrayList<>(
+                List.of(way.substring(way.indexOf(':') + 1).strip().split(" ")));
+        while (!later.isEmpty()) {
+            String[] side = later.remove(0).split("\\|");
+            for (String room : side) {
+                List<String> behind = new ArrayList<>(List.of(reader));
+                Stream.concat(later.stream().flatMap(more -> Stream.of(more.split("\\|"))), Stream.of(side))
+                        .filter(other -> !other.equals(room))
+                        .forEach(other -> behind.add(reader + "." + other));
+                noClasses()
+                        .that()
+                        .resideInAPackage(reader + "." + room)
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(behind.toArray(new String[0]))
+                        .check(CORE);
+            }
+        }
     }
 
     @Test

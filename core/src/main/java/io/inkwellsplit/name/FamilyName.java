@@ -2,6 +2,7 @@ package io.inkwellsplit.name;
 
 import io.inkwellsplit.data.Resources;
 import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.name.word.NameWords;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;

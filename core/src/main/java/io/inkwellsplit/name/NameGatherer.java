@@ -1,6 +1,12 @@
 package io.inkwellsplit.name;
 
-import io.inkwellsplit.name.Affixes.Doubtful;
+import io.inkwellsplit.name.column.Layout;
+import io.inkwellsplit.name.column.NameCounts;
+import io.inkwellsplit.name.cut.Affixes;
+import io.inkwellsplit.name.cut.Affixes.Doubtful;
+import io.inkwellsplit.name.cut.CoupleReader;
+import io.inkwellsplit.name.text.NameText;
+import io.inkwellsplit.name.word.WordInfo;
 
 /** Counts what one value says of its column; looks at words and commas alone, never at learned weights. */
 final class NameGatherer {
@@ -10,19 +16,19 @@ final class NameGatherer {
     private final Affixes affixes = new Affixes();
 
     /** Counts a value whose layers are peeled. */
-    void gather(NameText text, NameEvidence evidence) {
-        for (int i = 0; i < text.count; i++) {
-            if (text.labels[i] == NameText.FREE && text.has(i, WordInfo.ORGANISATION)) {
+    void gather(NameText text, NameCounts evidence) {
+        for (int i = 0; i < text.count(); i++) {
+            if (text.label(i) == NameText.FREE && text.has(i, WordInfo.ORGANISATION)) {
                 evidence.countKind(true);
                 return;
             }
             boolean other =
-                    text.labels[i] == NameText.FREE && (!text.tokens.isWord(i) || CoupleReader.isConnector(text, i));
+                    text.label(i) == NameText.FREE && (!text.tokens.isWord(i) || CoupleReader.isConnector(text, i));
             if (other || text.tokens.isIdeograph(i)) {
                 return;
             }
         }
-        affixes.scan(text, 0, text.count, Doubtful.TAKE, Doubtful.TAKE);
+        affixes.scan(text, 0, text.count(), Doubtful.TAKE, Doubtful.TAKE);
         int k = affixes.count;
         if (k < 2 || k > 4) {
             return;
@@ -53,7 +59,7 @@ final class NameGatherer {
         return capitals > 0 && others > 0;
     }
 
-    private void comma(NameText text, int k, NameEvidence evidence) {
+    private void comma(NameText text, int k, NameCounts evidence) {
         int families = 0;
         for (int i = 0; i < k && affixes.segments[i] == 0; i++) {
             families += text.has(affixes.words[i], WordInfo.ANY_PARTICLE) ? 0 : 1;
@@ -71,10 +77,10 @@ final class NameGatherer {
         }
     }
 
-    private void plain(NameText text, int k, NameEvidence evidence) {
+    private void plain(NameText text, int k, NameCounts evidence) {
         int first = affixes.words[0];
         int last = affixes.words[k - 1];
-        double odds = text.odds[first] - text.odds[last];
+        double odds = text.odds(first) - text.odds(last);
         boolean initialFirst = text.isInitial(first) || text.isInitialsTogether(first);
         boolean initialLast = text.isInitial(last) || text.isInitialsTogether(last);
         if (initialFirst != initialLast) {
@@ -92,15 +98,15 @@ final class NameGatherer {
     }
 
     /** A word next to the family name that is itself as good as always a family name makes two of them. */
-    private static void familyNames(NameText text, int k, int beside, NameEvidence evidence) {
-        if (k == 2 || text.isInitial(beside) || text.odds[beside] > DECISIVE / 2) {
+    private static void familyNames(NameText text, int k, int beside, NameCounts evidence) {
+        if (k == 2 || text.isInitial(beside) || text.odds(beside) > DECISIVE / 2) {
             evidence.countFamilyNames(false);
-        } else if (text.odds[beside] < -DECISIVE) {
+        } else if (text.odds(beside) < -DECISIVE) {
             evidence.countFamilyNames(true);
         }
     }
 
-    private static void count(NameText text, int given, int family, NameEvidence evidence) {
+    private static void count(NameText text, int given, int family, NameCounts evidence) {
         if (!text.isInitial(given)) {
             evidence.countGiven(text.tokens.hash(given));
         }

@@ -1,5 +1,10 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.name.cut.Candidate;
+import io.inkwellsplit.name.weigh.NameFeature;
+import io.inkwellsplit.name.weigh.NameModel;
+import io.inkwellsplit.name.weigh.NameScorer;
+import io.inkwellsplit.name.word.NameWords;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
@@ -36,7 +41,7 @@ public final class NameLearning {
      * @param evidence what a column says
      */
     public static List<String> patterns(NameEvidence evidence) {
-        return evidence.patterns().lines();
+        return evidence.counts.patterns().lines();
     }
 
     /**
@@ -48,13 +53,13 @@ public final class NameLearning {
     @SuppressWarnings("exports") // Only the training program asks, which is no module.
     public List<Choice> choices(String text, NameEvidence evidence) {
         List<Choice> choices = new ArrayList<>();
-        if (reader.propose(text, evidence)) {
-            reader.weigh(evidence);
+        if (reader.propose(text, evidence.counts)) {
+            reader.weigh(evidence.counts);
             reader.text().ask();
             for (int i = 0; i < reader.candidates().size(); i++) {
                 Candidate candidate = reader.candidates().get(i);
                 tally.reset();
-                scorer.tally(reader.text(), candidate, evidence, tally);
+                scorer.tally(reader.text(), candidate, evidence.counts, tally);
                 tally.add(NameFeature.COLUMN_PATTERN, candidate.preference);
                 NameParts.place(text, reader.text(), candidate, builder);
                 choices.add(new Choice(plainParts(builder.build(1, Set.of())), tally.seen()));

@@ -1,6 +1,10 @@
 package io.inkwellsplit.name;
 
-import io.inkwellsplit.name.Candidate.Couple;
+import io.inkwellsplit.name.column.Layout;
+import io.inkwellsplit.name.cut.Candidate;
+import io.inkwellsplit.name.cut.Candidate.Couple;
+import io.inkwellsplit.name.text.NameText;
+import io.inkwellsplit.name.word.WordInfo;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.ReadingBuilder;
@@ -27,7 +31,7 @@ final class NameParts {
         } else if (candidate.couple == Couple.SHARED_FROM_LEFT || candidate.couple == Couple.TITLES) {
             lastName(text, labels, LAST, NamePart.SECOND_LAST, candidate.layout, builder);
         }
-        for (int i = 0; i < text.count; ) {
+        for (int i = 0; i < text.count(); ) {
             int end = runEnd(text, labels, i);
             run(text, labels[i], i, end, builder);
             i = end;
@@ -38,7 +42,7 @@ final class NameParts {
         if (candidate.layout != Layout.NONE) {
             return false;
         }
-        for (int i = 0; i < text.count; i++) {
+        for (int i = 0; i < text.count(); i++) {
             if (candidate.labels[i] == NamePart.TITLE.ordinal()) {
                 return false;
             }
@@ -62,7 +66,7 @@ final class NameParts {
             } else {
                 builder.add(part, start, stop);
             }
-            if (text.isTrust && part == NamePart.ORGANISATION) {
+            if (text.isTrust() && part == NamePart.ORGANISATION) {
                 builder.add(NamePart.TRUST, start, stop);
             }
         }
@@ -75,12 +79,12 @@ final class NameParts {
         if (label == NameText.SEPARATOR) {
             return end;
         }
-        while (end < text.count) {
+        while (end < text.count()) {
             int next = end;
-            while (next < text.count && labels[next] == NameText.SEPARATOR && spansSeparators(text, label, next)) {
+            while (next < text.count() && labels[next] == NameText.SEPARATOR && spansSeparators(text, label, next)) {
                 next++;
             }
-            if (next >= text.count || labels[next] != label) {
+            if (next >= text.count() || labels[next] != label) {
                 break;
             }
             end = next + 1;
@@ -159,7 +163,7 @@ final class NameParts {
     }
 
     private static int next(NameText text, byte[] labels, int label, int from) {
-        for (int i = from; i < text.count; i++) {
+        for (int i = from; i < text.count(); i++) {
             if (labels[i] == label) {
                 return i;
             }

@@ -1,6 +1,22 @@
 package io.inkwellsplit.name;
 
-import io.inkwellsplit.name.PersonReader.Form;
+import io.inkwellsplit.name.column.NameCounts;
+import io.inkwellsplit.name.column.NamePattern;
+import io.inkwellsplit.name.column.PatternCounts;
+import io.inkwellsplit.name.cut.Candidate;
+import io.inkwellsplit.name.cut.CoupleReader;
+import io.inkwellsplit.name.cut.PersonReader;
+import io.inkwellsplit.name.cut.PersonReader.Form;
+import io.inkwellsplit.name.layer.Brackets;
+import io.inkwellsplit.name.layer.Peeler;
+import io.inkwellsplit.name.text.NameText;
+import io.inkwellsplit.name.weigh.NameBuild;
+import io.inkwellsplit.name.weigh.NameFeature;
+import io.inkwellsplit.name.weigh.NameModel;
+import io.inkwellsplit.name.weigh.NameScorer;
+import io.inkwellsplit.name.weigh.Reasons;
+import io.inkwellsplit.name.word.NameWords;
+import io.inkwellsplit.name.word.WordInfo;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
@@ -51,7 +67,7 @@ final class NameReader {
         this.builder = new ReadingBuilder<>(NamePart.values());
     }
 
-    Reading<NamePart> read(String source, NameEvidence evidence, double doubtBelow) {
+    Reading<NamePart> read(String source, NameCounts evidence, double doubtBelow) {
         if (!propose(source, evidence)) {
             return unnamed(source);
         }
@@ -61,7 +77,7 @@ final class NameReader {
         return builder.build(confidence, doubts(best, confidence, doubtBelow));
     }
 
-    List<Alternative<NamePart>> alternatives(String source, NameEvidence evidence) {
+    List<Alternative<NamePart>> alternatives(String source, NameCounts evidence) {
         if (!propose(source, evidence)) {
             Reading<NamePart> only = unnamed(source);
             return List.of(new Alternative<>(only.kind(), only.parts(), only.confidence(), List.of()));
@@ -89,7 +105,7 @@ final class NameReader {
     }
 
     /** Reads the text up to its candidates; returns false for a blank, and for what is too long to be a name. */
-    boolean propose(String source, NameEvidence evidence) {
+    boolean propose(String source, NameCounts evidence) {
         weights = evidence.isEmpty() ? model.alone() : model.inColumn();
         sum = evidence.isEmpty() ? alone : inColumn;
         text.read(source, words);
@@ -99,23 +115,23 @@ final class NameReader {
             return false;
         }
         peel();
-        if (text.isTrust) {
+        if (text.isTrust()) {
             candidates.add().start(text, Kind.ORGANISATION);
             return true;
         }
-        people.propose(text, 0, text.count, Form.ALONE, candidates);
+        people.propose(text, 0, text.count(), Form.ALONE, candidates);
         couples.propose(text, candidates);
         organisation();
         return true;
     }
 
     /** Adds to the evidence of a column what one of its values says. */
-    void gather(String source, NameEvidence evidence) {
-        if (propose(source, NameEvidence.NONE) && !text.isTrust) {
+    void gather(String source, NameCounts evidence) {
+        if (propose(source, NameCounts.NOTHING) && !text.isTrust()) {
             gatherer.gather(text, evidence);
-            score(NameEvidence.NONE);
+            score(NameCounts.NOTHING);
             candidates.weigh();
-            int build = NamePattern.build(text);
+            int build = NameBuild.of(text);
             for (int i = 0; i < candidates.size(); i++) {
                 Candidate candidate = candidates.get(i);
                 evidence.patterns().add(build, candidate.pattern, candidate.probability);
@@ -124,17 +140,17 @@ final class NameReader {
     }
 
     private void peel() {
-        if (text.hasMarks) {
+        if (text.hasMarks()) {
             Brackets.blankWords(text);
         }
         peeler.peel(text);
-        if (text.hasBrackets) {
+        if (text.hasBrackets()) {
             Brackets.label(text);
         }
     }
 
     /** Finds the probabilities of the candidates; returns the best one. */
-    Candidate weigh(NameEvidence evidence) {
+    Candidate weigh(NameCounts evidence) {
         if (candidates.size() == 1) {
             // Nothing to decide.
             Candidate only = candidates.get(0);
@@ -147,7 +163,7 @@ final class NameReader {
         return evidence.isEmpty() ? best : inLightOf(evidence.patterns());
     }
 
-    private void score(NameEvidence evidence) {
+    private void score(NameCounts evidence) {
         text.ask();
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
@@ -160,7 +176,7 @@ final class NameReader {
 
     /** Prefers the patterns in which the column's other values of the same build are written. */
     private Candidate inLightOf(PatternCounts patterns) {
-        int build = NamePattern.build(text);
+        int build = NameBuild.of(text);
         double values = patterns.values(build);
         Arrays.fill(own, 0);
         for (int i = 0; i < candidates.size(); i++) {
@@ -177,25 +193,25 @@ final class NameReader {
     }
 
     private void organisation() {
-        if (!text.hasMore && text.joinStart < 0) {
+        if (!text.hasMore() && text.joinStart() < 0) {
             return;
         }
         int first = text.firstFreeWord();
-        if (first == text.count) {
+        if (first == text.count()) {
             return;
         }
-        boolean sign = text.joinStart >= 0;
-        for (int i = first; i < text.count && !sign; i++) {
+        boolean sign = text.joinStart() >= 0;
+        for (int i = first; i < text.count() && !sign; i++) {
             sign = text.has(i, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME)
-                    || text.phraseLength[i] > 1
-                    || !text.tokens.isWord(i) && text.labels[i] == NameText.FREE
+                    || text.phraseLength(i) > 1
+                    || !text.tokens.isWord(i) && text.label(i) == NameText.FREE
                     || CoupleReader.isConnector(text, i);
         }
         if (!sign) {
             return;
         }
         Candidate candidate = candidates.add().start(text, Kind.ORGANISATION);
-        for (int i = 0; i < text.count; i++) {
+        for (int i = 0; i < text.count(); i++) {
             if (candidate.labels[i] == NameText.FREE || isQuotedName(candidate.labels[i])) {
                 candidate.labels[i] = (byte) NamePart.ORGANISATION.ordinal();
             }

@@ -1,5 +1,7 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.name.weigh.NameModel;
+import io.inkwellsplit.name.word.NameWords;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
@@ -68,7 +70,7 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
 
     @Override
     public void gather(String text, NameEvidence columnEvidence) {
-        READERS.of(words).gather(Objects.requireNonNull(text, "text"), columnEvidence);
+        READERS.of(words).gather(Objects.requireNonNull(text, "text"), columnEvidence.counts);
     }
 
     @Override
@@ -78,12 +80,12 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
 
     @Override
     public Reading<NamePart> split(String text) {
-        return READERS.of(words).read(Objects.requireNonNull(text, "text"), evidence, doubtBelow);
+        return READERS.of(words).read(Objects.requireNonNull(text, "text"), evidence.counts, doubtBelow);
     }
 
     @Override
     public List<Alternative<NamePart>> alternatives(String text) {
-        return READERS.of(words).alternatives(Objects.requireNonNull(text, "text"), evidence);
+        return READERS.of(words).alternatives(Objects.requireNonNull(text, "text"), evidence.counts);
     }
 
     @Override

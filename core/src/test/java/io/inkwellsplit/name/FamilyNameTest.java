@@ -6,6 +6,7 @@ import io.inkwellsplit.assemble.PersonName;
 import io.inkwellsplit.assemble.ReadyPattern;
 import io.inkwellsplit.data.Resources;
 import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.name.word.NameWords;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import java.util.List;

@@ -2,6 +2,7 @@ package io.inkwellsplit.name;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.inkwellsplit.Plain;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

@@ -7,10 +7,8 @@ import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -125,30 +123,5 @@ class NameColumnsTest {
         NameEvidence evidence = new NameEvidence();
         column.forEach(name -> NameSplitter.standard().gather(name, evidence));
         return evidence;
-    }
-
-    @Test
-    void buildsAndPatternsHaveNamesOfTheirOwn() {
-        Set<String> names = new HashSet<>();
-        for (int build = 0; build < NamePattern.BUILDS; build++) {
-            names.add(NamePattern.buildName(build));
-        }
-        assertThat(names).hasSize(NamePattern.BUILDS);
-        names.clear();
-        for (int pattern = 0; pattern < NamePattern.COUNT; pattern++) {
-            names.add(NamePattern.name(pattern));
-        }
-        assertThat(names).hasSize(NamePattern.COUNT);
-    }
-
-    @Test
-    void patternsThatAreUsualAddUpToOne() {
-        for (int build = 0; build < NamePattern.BUILDS; build++) {
-            double sum = 0;
-            for (int pattern = 0; pattern < NamePattern.COUNT; pattern++) {
-                sum += UsualPatterns.shipped().share(build, pattern);
-            }
-            assertThat(sum).as(NamePattern.buildName(build)).isBetween(0.95, 0.1 * NamePattern.COUNT + 0.01);
-        }
     }
 }

@@ -73,9 +73,9 @@ class NameEvidenceTest {
     @Test
     void nothingIsAnEmptyEvidence() {
         NameEvidence none = SPLITTER.newEvidence();
-        assertThat(none.isEmpty()).isTrue();
-        assertThat(gathered(List.of("", "N/A", "-")).isEmpty()).isTrue();
-        assertThat(gathered(column(false)).isEmpty()).isFalse();
+        assertThat(none.counts.isEmpty()).isTrue();
+        assertThat(gathered(List.of("", "N/A", "-")).counts.isEmpty()).isTrue();
+        assertThat(gathered(column(false)).counts.isEmpty()).isFalse();
         assertThat(SPLITTER.inLightOf(none).split("Ines Brandt")).isEqualTo(SPLITTER.split("Ines Brandt"));
     }
 

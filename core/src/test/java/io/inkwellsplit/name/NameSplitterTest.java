@@ -101,7 +101,7 @@ class NameSplitterTest {
             NameEvidence left = gathered(column.subList(0, cut));
             NameEvidence right = gathered(column.subList(cut, column.size()));
             right.merge(left);
-            assertThat(right.habits()).isEqualTo(whole.habits());
+            assertThat(right.counts.habits()).isEqualTo(whole.counts.habits());
             assertThat(splitter.inLightOf(right).split("Marlow James").confidence())
                     .isEqualTo(splitter.inLightOf(whole).split("Marlow James").confidence());
         }

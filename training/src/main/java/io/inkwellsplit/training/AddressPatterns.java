@@ -60,7 +60,7 @@ final class AddressPatterns {
         this.code = code;
         this.sections = texts(Resources.sections(AddressPatterns.class, file));
         Map<String, List<Line>> country = AddressSplitter.countries().contains(code)
-                ? Resources.sections(AddressSplitter.class, "country/" + code + ".txt")
+                ? Resources.sections(AddressSplitter.class, "place/country/" + code + ".txt")
                 : Map.of();
         this.names = texts(country).getOrDefault("country", List.of());
         this.form = new HashMap<>();

@@ -55,8 +55,8 @@ public final class AddressSets {
         List<String> rows = GzipLines.of(folder.resolve("us-postcodes.csv.gz"));
         this.postcodes = rows.subList(1, rows.size());
         Map<String, List<String>> cities = cities(folder);
-        for (Line line :
-                Resources.sections(AddressSplitter.class, "country/US.txt").getOrDefault("state", List.of())) {
+        for (Line line : Resources.sections(AddressSplitter.class, "place/country/US.txt")
+                .getOrDefault("state", List.of())) {
             stateNames.put(line.fields()[0], List.of(line.fields()));
         }
         this.noise = new AddressNoise(pools);

@@ -73,7 +73,7 @@ final class WideAddresses {
     }
 
     private static void lines(String file, Map<String, List<String>> into, int from) {
-        for (Line line : Resources.lines(AddressSplitter.class, file)) {
+        for (Line line : Resources.lines(AddressSplitter.class, "place/" + file)) {
             String[] fields = line.fields();
             into.put(fields[0], List.of(fields).subList(from, fields.length));
         }
@@ -465,7 +465,7 @@ final class WideAddresses {
     }
 
     private static List<String> stateCodes(String code) {
-        return Resources.sections(AddressSplitter.class, "country/" + code + ".txt")
+        return Resources.sections(AddressSplitter.class, "place/country/" + code + ".txt")
                 .getOrDefault("state", List.of())
                 .stream()
                 .flatMap(line -> Arrays.stream(line.fields()).limit(3))

@@ -48,9 +48,9 @@ final class FuzzText {
 
     private static List<String> words() {
         List<String> words = new ArrayList<>();
-        add(words, NameSplitter.class, "words.txt", 1);
-        add(words, NameSplitter.class, "layers.txt", 1);
-        add(words, NameSplitter.class, "lexicon.txt", 25);
+        add(words, NameSplitter.class, "word/words.txt", 1);
+        add(words, NameSplitter.class, "word/layers.txt", 1);
+        add(words, NameSplitter.class, "word/lexicon.txt", 25);
         add(words, AddressSplitter.class, "place/common.txt", 1);
         for (String country : AddressSplitter.countries()) {
             add(words, AddressSplitter.class, "place/country/" + country + ".txt", 1);

@@ -1,0 +1,257 @@
+package io.inkwellsplit.name.column;
+
+import io.inkwellsplit.reading.NamePart;
+import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.weigh.EvidenceBytes;
+import io.inkwellsplit.weigh.EvidenceBytes.Counts;
+import java.util.Arrays;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is counted in a column of names: in which order it writes them, and which of its words serve as given or as family
+ * names.
+ *
+ * <p>Only values whose words leave no doubt are counted. Words are counted by hash in two small tables; a word's count can
+ * only be too high, by the rare word that shares both of its places. Gathering is for one thread at a time; reading what
+ * was gathered is safe for several.
+ */
+public final class NameCounts {
+    /** Says nothing: for a value that stands alone. Nobody adds to it. */
+    public static final NameCounts NOTHING = new NameCounts();
+
+    private static final int ROWS = 2;
+    private static final int SIZE = 1 << 15;
+    private static final double MAX_ODDS = 5;
+    /** Logarithms of small counts: every word of every value asks for two. */
+    private static final double[] LOGS =
+            IntStream.range(0, 1024).mapToDouble(i -> Math.log(i + 0.5)).toArray();
+
+    private static final int GIVEN = 0;
+    private static final int FAMILY = 1;
+
+    /** How often a word serves as a given and as a family name, side by side, in two rows of slots. */
+    private int @Nullable [] counts;
+
+    private final PatternCounts patterns;
+    private long givenFirst;
+    private long familyFirst;
+    private long twoFamilyNames;
+    private long oneFamilyName;
+    private long familyInCapitals;
+    private long oneCase;
+    private long people;
+    private long organisations;
+    /** Worked out when first asked for, and again after the counts have changed. */
+    private volatile @Nullable Habits habits;
+
+    public NameCounts() {
+        this(new PatternCounts());
+    }
+
+    private NameCounts(PatternCounts patterns) {
+        this.patterns = patterns;
+    }
+
+    /** Returns whether no value was gathered and no word was taught. */
+    public boolean isEmpty() {
+        return patterns.isEmpty() && counts == null;
+    }
+
+    /** Returns in which patterns the column writes its names. */
+    public PatternCounts patterns() {
+        return patterns;
+    }
+
+    public long givenFirst() {
+        return givenFirst;
+    }
+
+    public long familyFirst() {
+        return familyFirst;
+    }
+
+    public long organisations() {
+        return organisations;
+    }
+
+    public void countOrder(Layout layout) {
+        habits = null;
+        if (layout == Layout.GIVEN_FIRST) {
+            givenFirst++;
+        } else {
+            familyFirst++;
+        }
+    }
+
+    public void countFamilyNames(boolean two) {
+        habits = null;
+        if (two) {
+            twoFamilyNames++;
+        } else {
+            oneFamilyName++;
+        }
+    }
+
+    public void countCase(boolean familyCapitals) {
+        habits = null;
+        if (familyCapitals) {
+            familyInCapitals++;
+        } else {
+            oneCase++;
+        }
+    }
+
+    public void countKind(boolean organisation) {
+        habits = null;
+        if (organisation) {
+            organisations++;
+        } else {
+            people++;
+        }
+    }
+
+    public void countGiven(long word) {
+        count(word, GIVEN);
+    }
+
+    public void countFamily(long word) {
+        count(word, FAMILY);
+    }
+
+    private void count(long word, int role) {
+        habits = null;
+        int[] into = counts;
+        if (into == null) {
+            into = new int[2 * ROWS * SIZE];
+            counts = into;
+        }
+        for (int row = 0; row < ROWS; row++) {
+            into[place(word, row) + role]++;
+        }
+    }
+
+    private static int place(long word, int row) {
+        int slot = (int) (row == 0 ? word >>> 5 : word >>> 37) & SIZE - 1;
+        return 2 * (row * SIZE + slot);
+    }
+
+    /** Counts the words of a first or middle name as given names, those of a last name as family names, so many times. */
+    public void teach(String words, NamePart role, int times) {
+        Tokens tokens = new Tokens();
+        tokens.read(words);
+        boolean given = role == NamePart.FIRST || role == NamePart.MIDDLE;
+        for (int i = 0; i < tokens.count(); i++) {
+            for (int n = 0; n < times && tokens.isWord(i) && (given || role == NamePart.LAST); n++) {
+                count(tokens.hash(i), given ? GIVEN : FAMILY);
+            }
+        }
+    }
+
+    private static final int TOTALS = 8;
+
+    public byte[] toBytes() {
+        long[] totals = {
+            givenFirst, familyFirst, twoFamilyNames, oneFamilyName, familyInCapitals, oneCase, people, organisations
+        };
+        long[] units = patterns.units();
+        long[] all = Arrays.copyOf(totals, TOTALS + units.length);
+        System.arraycopy(units, 0, all, TOTALS, units.length);
+        return EvidenceBytes.write('N', new Counts(all, counts));
+    }
+
+    /** Reads what {@link #toBytes} has written. */
+    public static NameCounts of(byte[] bytes) {
+        Counts all = EvidenceBytes.read('N', bytes, TOTALS + PatternCounts.SIZE, 2 * ROWS * SIZE);
+        long[] totals = all.totals();
+        NameCounts evidence = new NameCounts(new PatternCounts(Arrays.copyOfRange(totals, TOTALS, totals.length)));
+        evidence.givenFirst = totals[0];
+        evidence.familyFirst = totals[1];
+        evidence.twoFamilyNames = totals[2];
+        evidence.oneFamilyName = totals[3];
+        evidence.familyInCapitals = totals[4];
+        evidence.oneCase = totals[5];
+        evidence.people = totals[6];
+        evidence.organisations = totals[7];
+        evidence.counts = all.counts();
+        return evidence;
+    }
+
+    public void merge(NameCounts other) {
+        habits = null;
+        patterns.merge(other.patterns);
+        givenFirst += other.givenFirst;
+        familyFirst += other.familyFirst;
+        twoFamilyNames += other.twoFamilyNames;
+        oneFamilyName += other.oneFamilyName;
+        familyInCapitals += other.familyInCapitals;
+        oneCase += other.oneCase;
+        people += other.people;
+        organisations += other.organisations;
+        int[] from = other.counts;
+        if (from != null) {
+            int[] into = counts;
+            if (into == null) {
+                counts = from.clone();
+            } else {
+                for (int i = 0; i < into.length; i++) {
+                    into[i] += from[i];
+                }
+            }
+        }
+    }
+
+    /**
+     * What the counts say of the column, in natural-log odds from -{@value #MAX_ODDS} to {@value #MAX_ODDS}; 0 where
+     * nothing is known.
+     *
+     * @param givenFirst that a name without a comma starts with the given name
+     * @param twoFamilyNames that a person has two family names
+     * @param familyInCapitals that family names are written in capitals and given names not
+     * @param organisations that a value is an organisation
+     */
+    public record Habits(double givenFirst, double twoFamilyNames, double familyInCapitals, double organisations) {}
+
+    public Habits habits() {
+        Habits known = habits;
+        if (known == null) {
+            known = new Habits(
+                    odds(givenFirst, familyFirst),
+                    odds(twoFamilyNames, oneFamilyName),
+                    odds(familyInCapitals, oneCase),
+                    odds(organisations, people));
+            habits = known;
+        }
+        return known;
+    }
+
+    /** Returns the odds that the column uses a word as a given rather than a family name; 0 if it is not seen. */
+    public double odds(long word) {
+        int[] all = counts;
+        if (all == null) {
+            return 0;
+        }
+        int one = place(word, 0);
+        int other = place(word, 1);
+        int given = Math.min(all[one + GIVEN], all[other + GIVEN]);
+        int family = Math.min(all[one + FAMILY], all[other + FAMILY]);
+        // One less for the value itself, which may have been counted: it must not be its own witness.
+        if (given > family) {
+            return odds(given - 1, family);
+        }
+        return given == family ? 0 : odds(given, family - 1);
+    }
+
+    private static double odds(long yes, long no) {
+        return clip(log(yes) - log(no));
+    }
+
+    /** Returns the logarithm of a count and a half. */
+    private static double log(long count) {
+        return count < LOGS.length ? LOGS[(int) count] : Math.log(count + 0.5);
+    }
+
+    private static double clip(double odds) {
+        return Math.max(-MAX_ODDS, Math.min(MAX_ODDS, odds));
+    }
+}

@@ -1,0 +1,5 @@
+/** What the names of a column have in common, in counts, and the patterns in which names are written. */
+@NullMarked
+package io.inkwellsplit.name.column;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,130 @@
+package io.inkwellsplit.name.layer;
+
+import io.inkwellsplit.name.text.NameText;
+import io.inkwellsplit.name.word.WordInfo;
+import io.inkwellsplit.reading.NamePart;
+import io.inkwellsplit.text.TokenKind;
+
+/** Labels what stands in quotes and brackets, and birth names, which may stand without either. */
+public final class Brackets {
+    private Brackets() {}
+
+    /** Signs that only separate, such as a hyphen between blanks, become separators. */
+    public static void blankWords(NameText text) {
+        for (int i = 0; i < text.count(); i++) {
+            if (text.tokens.isSeparating(i) && !text.tokens.isSlash(i) && !text.has(i, WordInfo.LAYER)) {
+                text.label(i, i + 1, NameText.SEPARATOR);
+            }
+        }
+    }
+
+    public static void label(NameText text) {
+        int outside = freeOutside(text);
+        for (int i = 0; i < text.count(); i++) {
+            TokenKind kind = text.tokens.kind(i);
+            if (kind == TokenKind.OPEN || kind == TokenKind.QUOTE) {
+                int end = closing(text, i);
+                if (outside > 0) {
+                    content(text, i + 1, end);
+                }
+                i = end;
+            } else if (kind == TokenKind.WORD && text.has(i, WordInfo.BIRTH) && announcesBirth(text, i)) {
+                i = birthName(text, i) - 1;
+            }
+        }
+    }
+
+    /** How many words stand outside brackets and quotes: where there are none, they hold the name itself. */
+    private static int freeOutside(NameText text) {
+        int words = 0;
+        for (int i = 0; i < text.count(); i++) {
+            TokenKind kind = text.tokens.kind(i);
+            if (kind == TokenKind.OPEN || kind == TokenKind.QUOTE) {
+                i = closing(text, i);
+            } else if (text.isFreeWord(i)) {
+                words++;
+            }
+        }
+        return words;
+    }
+
+    private static int closing(NameText text, int open) {
+        TokenKind wanted = text.is(open, TokenKind.OPEN) ? TokenKind.CLOSE : TokenKind.QUOTE;
+        int i = open + 1;
+        while (i < text.count() && !text.is(i, wanted)) {
+            i++;
+        }
+        return i;
+    }
+
+    private static void content(NameText text, int from, int end) {
+        if (text.freeWords(from, end) == 0) {
+            return;
+        }
+        if (isElectronic(text, from, end)) {
+            free(text, from, end, NamePart.UNPLACED);
+            return;
+        }
+        if (text.isFreeWord(from) && text.has(from, WordInfo.BIRTH) && from + 1 < end) {
+            text.label(from, from + 1, NameText.ANNOUNCEMENT);
+            free(text, from + 1, end, NamePart.BIRTH_NAME);
+        } else if (all(text, from, end, WordInfo.SUFFIX) && !text.has(from, WordInfo.SUFFIX_OR_NAME)) {
+            free(text, from, end, NamePart.SUFFIX);
+        } else if (all(text, from, end, WordInfo.ANY_CREDENTIAL)) {
+            free(text, from, end, NamePart.CREDENTIALS);
+        } else if (all(text, from, end, WordInfo.TITLE)) {
+            free(text, from, end, NamePart.TITLE);
+        } else {
+            free(text, from, end, NamePart.NICKNAME);
+        }
+    }
+
+    /** An e-mail address is no called-by name. */
+    private static boolean isElectronic(NameText text, int from, int end) {
+        for (int i = from; i < end; i++) {
+            if (text.is(i, TokenKind.MARK) && text.tokens.charAt(text.tokens.start(i)) == '@') {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean all(NameText text, int from, int end, int classes) {
+        for (int i = from; i < end; i++) {
+            if (text.isFreeWord(i)) {
+                int length = text.lengthOf(i, classes, end);
+                if (length == 0) {
+                    return false;
+                }
+                i += length - 1;
+            }
+        }
+        return true;
+    }
+
+    private static void free(NameText text, int from, int end, NamePart part) {
+        for (int i = from; i < end; i++) {
+            if (text.label(i) == NameText.FREE) {
+                text.label(i, i + 1, part);
+            }
+        }
+    }
+
+    /** {@code Max Born} and {@code Born, Max} are names: the word must stand inside, and be written as a remark. */
+    private static boolean announcesBirth(NameText text, int i) {
+        boolean inside = text.freeWords(0, i) > 0 && i + 1 < text.count() && text.isFreeWord(i + 1);
+        boolean plain = text.tokens.isMixedCase() && text.tokens.startsUpper(i) && !text.tokens.isDotted(i);
+        return inside && !plain;
+    }
+
+    /** Labels the particles and the one name that follow; returns the token behind. */
+    private static int birthName(NameText text, int i) {
+        text.label(i, i + 1, NameText.ANNOUNCEMENT);
+        int end = i + 1;
+        while (end + 1 < text.count() && text.has(end, WordInfo.ANY_PARTICLE) && text.isFreeWord(end + 1)) {
+            end++;
+        }
+        text.label(i + 1, end + 1, NamePart.BIRTH_NAME);
+        return end + 1;
+    }
+}

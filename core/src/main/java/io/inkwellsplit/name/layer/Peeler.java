@@ -1,0 +1,199 @@
+package io.inkwellsplit.name.layer;
+
+import io.inkwellsplit.name.text.NameText;
+import io.inkwellsplit.name.word.Layer;
+import io.inkwellsplit.name.word.NameWords;
+import io.inkwellsplit.name.word.WordInfo;
+import io.inkwellsplit.reading.NamePart;
+import io.inkwellsplit.text.PhraseTable;
+import io.inkwellsplit.text.TokenKind;
+import io.inkwellsplit.text.Tokens;
+
+/**
+ * Takes off what stands around a name, from left to right, before the name itself is read.
+ *
+ * <p>Each phrase of {@code layers.txt} is taken only where its section says that it may stand, so that a person named
+ * like a keyword keeps the name.
+ */
+public final class Peeler {
+    private static final int MIN_MISSPELT = 5;
+    private static final long OF = Tokens.hashOfWord("of");
+    private static final long FOR = Tokens.hashOfWord("for");
+    private static final long THE = Tokens.hashOfWord("the");
+
+    private final NameWords words;
+    private final TrustPeeler trusts;
+
+    public Peeler(NameWords words) {
+        this.words = words;
+        this.trusts = new TrustPeeler(words.layers());
+    }
+
+    public void peel(NameText text) {
+        boolean any = false;
+        for (int i = 0; i < text.count(); i++) {
+            any |= keyword(text, i);
+        }
+        if (!any) {
+            return;
+        }
+        for (int i = 0; i < text.count(); i++) {
+            if (text.label(i) == NameText.FREE && text.has(i, WordInfo.LAYER)) {
+                peelAt(text, i);
+            }
+        }
+    }
+
+    /** Returns whether a phrase may start here, after putting a misspelt keyword right. */
+    private boolean keyword(NameText text, int i) {
+        if (text.info(i) == 0
+                && text.tokens.isWord(i)
+                && text.tokens.letters(i) >= MIN_MISSPELT
+                && !text.tokens.hasHyphen(i)
+                && !text.tokens.hasApostrophe(i)) {
+            long meant = words.keywords().meant(text.tokens, i);
+            if (meant != PhraseTable.NONE) {
+                text.tokens.correct(i, meant);
+                text.take(i, words.info(meant) & WordInfo.LAYER);
+            }
+        }
+        return text.has(i, WordInfo.LAYER);
+    }
+
+    private void peelAt(NameText text, int i) {
+        int length = words.layers().longest(text.tokens, i, text.count());
+        if (length == 0) {
+            return;
+        }
+        int layers = words.layers().value(text.tokens, i, length);
+        int end = i + length;
+        boolean front = text.freeWords(0, i) == 0;
+        boolean nameFollows = text.freeWords(end, text.count()) > 0;
+        if (Layer.TRUST_HEAD.in(layers) && trusts.peel(text, i)) {
+            return;
+        }
+        if (Layer.CARE_OF_BEFORE.in(layers) && nameFollows && (length > 1 || !front)) {
+            receiver(text, i, end, NamePart.CARE_OF);
+        } else if (Layer.ATTENTION_BEFORE.in(layers) && nameFollows) {
+            receiver(text, i, end, NamePart.ATTENTION);
+        } else if (Layer.ROLE_FRONT.in(layers) && nameFollows && (front || endsInPreposition(text, end))) {
+            roleInFront(text, i, end);
+        } else if (Layer.ESTATE_FRONT.in(layers) && nameFollows && opensName(text, i, length)) {
+            text.label(i, end, NamePart.ESTATE);
+        } else if (Layer.DECEASED_FRONT.in(layers) && front && nameFollows && !isTail(text, end)) {
+            text.label(i, end, NamePart.DECEASED);
+        } else if (Layer.SPOUSE_PARTNER.in(layers) && (!front || isBracketed(text, i, end))) {
+            spouse(text, i, end);
+        } else {
+            mark(text, i, end, layers, front);
+        }
+    }
+
+    private static boolean opensName(NameText text, int i, int length) {
+        return length > 1 || text.freeWords(0, i) == 0;
+    }
+
+    private boolean endsInPreposition(NameText text, int end) {
+        long hash = text.tokens.hash(end - 1);
+        return hash == OF || hash == FOR;
+    }
+
+    private void mark(NameText text, int i, int end, int layers, boolean front) {
+        NamePart part = null;
+        if (Layer.DECEASED_MARK.in(layers)) {
+            part = NamePart.DECEASED;
+        } else if (Layer.ESTATE_MARK.in(layers)) {
+            part = NamePart.ESTATE;
+        } else if (Layer.OTHERS_MARK.in(layers)) {
+            part = NamePart.OTHERS;
+        } else if (Layer.ROLE_MARK.in(layers)) {
+            part = NamePart.ROLE;
+        }
+        boolean behindName = !front && isTail(text, end) && !isLonelyFamilyName(text, i, end);
+        if (part != null && (behindName || isBracketed(text, i, end))) {
+            text.label(i, end, part);
+            if (i > 0 && text.tokens.isSeparating(i - 1) && text.label(i - 1) == NameText.FREE) {
+                text.label(i - 1, i, NameText.SEPARATOR);
+            }
+        }
+    }
+
+    /** A single plain word behind one other word without a comma is that person's last name. */
+    private static boolean isLonelyFamilyName(NameText text, int i, int end) {
+        return end - i == 1
+                && text.tokens.isWord(i)
+                && text.isFreeWord(i - 1 < 0 ? i : i - 1)
+                && text.freeWords(0, i) == 1
+                && !text.has(firstFree(text), WordInfo.ANY_TITLE)
+                && (WordInfo.isListed(text.info(i)));
+    }
+
+    private static int firstFree(NameText text) {
+        return Math.min(text.firstFreeWord(), text.count() - 1);
+    }
+
+    /** Nothing of the name follows: the value, the bracket or the comma segment ends, or another phrase begins. */
+    private boolean isTail(NameText text, int end) {
+        return end >= text.count()
+                || text.label(end) != NameText.FREE
+                || !text.tokens.isWord(end) && text.tokens.kind(end) == TokenKind.AND
+                || text.has(end, WordInfo.LAYER) && words.layers().longest(text.tokens, end, text.count()) > 0;
+    }
+
+    private static boolean isBracketed(NameText text, int i, int end) {
+        boolean opens =
+                text.is(i - 1, TokenKind.OPEN) || text.is(i - 1, TokenKind.QUOTE) || text.is(i - 1, TokenKind.COMMA);
+        return opens && (end >= text.count() || text.label(end) != NameText.FREE);
+    }
+
+    /** {@code Trustee of the …}: the preposition and the article only announce. */
+    private void roleInFront(NameText text, int i, int end) {
+        int roleEnd = end;
+        while (roleEnd > i + 1 && endsInPreposition(text, roleEnd)) {
+            roleEnd--;
+        }
+        text.label(i, roleEnd, NamePart.ROLE);
+        int next = end;
+        if (next < text.count() && text.tokens.hash(next) == THE) {
+            next++;
+        }
+        text.label(roleEnd, next, NameText.ANNOUNCEMENT);
+        trusts.peelNamed(text, next);
+    }
+
+    private void spouse(NameText text, int i, int end) {
+        boolean joins = end < text.count() && text.isFreeWord(end) && !isTail(text, end) && text.joinStart() < 0;
+        if (joins) {
+            text.label(i, end, NameText.ANNOUNCEMENT);
+            text.join(i, end);
+        } else if (isTail(text, end)) {
+            text.label(i, end, NamePart.SPOUSE);
+        }
+    }
+
+    private void receiver(NameText text, int i, int end, NamePart part) {
+        boolean front = text.freeWords(0, i) == 0 && !isBracketed(text, i, i);
+        text.label(i, end, NameText.ANNOUNCEMENT);
+        int stop = end;
+        while (stop < text.count() && !text.is(stop, TokenKind.CLOSE)) {
+            boolean comma = text.is(stop, TokenKind.COMMA) || text.is(stop, TokenKind.BREAK);
+            if (comma && (front && text.freeWords(stop, text.count()) > 0 || isMarkBehind(text, stop + 1))) {
+                break;
+            }
+            stop++;
+        }
+        for (int at = end; at < stop; at++) {
+            if (text.label(at) == NameText.FREE) {
+                text.label(at, at + 1, part);
+            }
+        }
+    }
+
+    private boolean isMarkBehind(NameText text, int i) {
+        if (i >= text.count() || !text.has(i, WordInfo.LAYER)) {
+            return false;
+        }
+        int length = words.layers().longest(text.tokens, i, text.count());
+        return length > 0 && isTail(text, i + length);
+    }
+}
