@@ -22,8 +22,10 @@ module io.inkwellsplit.table {
     exports io.inkwellsplit.table.format;
     exports io.inkwellsplit.table.job;
     exports io.inkwellsplit.table.kind;
+    exports io.inkwellsplit.table.part;
     exports io.inkwellsplit.table.run;
     exports io.inkwellsplit.table.sort;
+    exports io.inkwellsplit.table.split;
     exports io.inkwellsplit.table.step;
     exports io.inkwellsplit.table.survey;
 }

@@ -70,7 +70,7 @@ public class SplitBenchmark {
     public void nameParts(Blackhole hole) {
         next = next + 1 == names.length ? 0 : next + 1;
         Reading<NamePart> reading = nameSplitter.split(names[next]);
-        for (var part : io.inkwellsplit.table.step.Subject.NAME.usualParts()) {
+        for (var part : io.inkwellsplit.table.split.Subject.NAME.usualParts()) {
             hole.consume(reading.text((NamePart) part));
         }
     }

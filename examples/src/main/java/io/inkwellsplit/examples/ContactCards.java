@@ -5,7 +5,7 @@ import io.inkwellsplit.table.contact.ContactOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.run.Run;
-import io.inkwellsplit.table.step.SplitStep;
+import io.inkwellsplit.table.split.SplitStep;
 import java.nio.file.Path;
 import java.util.List;
 

@@ -4,8 +4,8 @@ import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.run.Run;
+import io.inkwellsplit.table.split.SplitStep;
 import io.inkwellsplit.table.step.AssembleStep;
-import io.inkwellsplit.table.step.SplitStep;
 import java.nio.file.Path;
 import java.util.List;
 

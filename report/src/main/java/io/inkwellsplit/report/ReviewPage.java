@@ -5,7 +5,7 @@ import io.inkwellsplit.table.VisibleText;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.correct.ReviewCase.Way;
 import io.inkwellsplit.table.job.ReviewForm;
-import io.inkwellsplit.table.step.Subject;
+import io.inkwellsplit.table.split.Subject;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;

@@ -3,11 +3,11 @@ package io.inkwellsplit.table;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.table.part.PartColumns;
+import io.inkwellsplit.table.part.PartTitles;
+import io.inkwellsplit.table.split.SplitStep;
 import io.inkwellsplit.table.step.AssembleStep;
-import io.inkwellsplit.table.step.PartColumns;
-import io.inkwellsplit.table.step.PartTitles;
 import io.inkwellsplit.table.step.PatternSamples;
-import io.inkwellsplit.table.step.SplitStep;
 import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;

@@ -1,7 +1,7 @@
 package io.inkwellsplit.cli.option;
 
 import io.inkwellsplit.table.kind.ReadingSettings;
-import io.inkwellsplit.table.step.Splitters;
+import io.inkwellsplit.table.split.Splitters;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,7 +2,7 @@ package io.inkwellsplit.cli.view;
 
 import io.inkwellsplit.report.ReviewPage;
 import io.inkwellsplit.table.job.ReviewForm;
-import io.inkwellsplit.table.step.Subject;
+import io.inkwellsplit.table.split.Subject;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Map;

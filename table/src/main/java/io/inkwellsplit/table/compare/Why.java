@@ -2,8 +2,8 @@ package io.inkwellsplit.table.compare;
 
 import io.inkwellsplit.table.ColumnValues;
 import io.inkwellsplit.table.RowSource;
-import io.inkwellsplit.table.step.ReadDifferently;
-import io.inkwellsplit.table.step.SplitBlock;
+import io.inkwellsplit.table.split.ReadDifferently;
+import io.inkwellsplit.table.split.SplitBlock;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;

@@ -10,7 +10,7 @@ import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.WhenThere;
-import io.inkwellsplit.table.step.PartColumns;
+import io.inkwellsplit.table.part.PartColumns;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.EnumMap;

@@ -1,7 +1,7 @@
 package io.inkwellsplit.table.job;
 
 import io.inkwellsplit.table.correct.ReviewCase;
-import io.inkwellsplit.table.step.Subject;
+import io.inkwellsplit.table.split.Subject;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;

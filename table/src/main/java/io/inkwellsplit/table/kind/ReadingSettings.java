@@ -1,6 +1,6 @@
 package io.inkwellsplit.table.kind;
 
-import io.inkwellsplit.table.step.Splitters;
+import io.inkwellsplit.table.split.Splitters;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;

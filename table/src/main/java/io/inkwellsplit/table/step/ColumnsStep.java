@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.table.Settings;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;

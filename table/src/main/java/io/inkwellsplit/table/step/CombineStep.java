@@ -1,6 +1,7 @@
 package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.piece.Combining;
+import io.inkwellsplit.table.Settings;
 import java.util.List;
 
 /** Combines columns into a new column behind the last of them. */

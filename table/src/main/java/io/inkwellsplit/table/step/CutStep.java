@@ -3,6 +3,7 @@ package io.inkwellsplit.table.step;
 import io.inkwellsplit.piece.Cutter;
 import io.inkwellsplit.piece.Cutter.From;
 import io.inkwellsplit.piece.LikelySeparator;
+import io.inkwellsplit.table.Settings;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

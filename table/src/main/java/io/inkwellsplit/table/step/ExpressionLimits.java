@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.table.Settings;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.OptionalInt;

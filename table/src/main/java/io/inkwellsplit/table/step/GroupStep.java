@@ -1,6 +1,7 @@
 package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.pattern.ListPhrase;
+import io.inkwellsplit.table.Settings;
 import io.inkwellsplit.table.sort.RowSorter;
 import io.inkwellsplit.table.sort.SortKey;
 import io.inkwellsplit.table.sort.SortKey.Direction;

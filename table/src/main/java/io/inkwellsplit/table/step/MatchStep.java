@@ -6,6 +6,7 @@ import com.google.re2j.PatternSyntaxException;
 import io.inkwellsplit.data.Format;
 import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.table.Settings;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.table.Settings;
 import io.inkwellsplit.table.sort.RowSorter;
 import io.inkwellsplit.table.sort.SortKey;
 import io.inkwellsplit.table.sort.SortKey.Direction;

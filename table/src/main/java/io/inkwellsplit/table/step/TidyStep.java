@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.step;
 
+import io.inkwellsplit.table.Settings;
 import io.inkwellsplit.tidy.Tidying;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -13,7 +13,7 @@ import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.kind.Values.Given;
-import io.inkwellsplit.table.step.Subject;
+import io.inkwellsplit.table.split.Subject;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.part;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.step.Columns;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;

@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.part;
 
 import io.inkwellsplit.reading.PartKey;
 import java.util.Arrays;
@@ -18,22 +18,31 @@ public enum PartTitles {
     AUTOFILL("autofill");
 
     /** Columns that are not parts. */
-    enum Extra {
+    public enum Extra {
+        /** Of what kind the value is: a person, an organisation and so on. */
         KIND("kind", "Kind"),
         /** Of an address: as one of which country it was read, by its code of ISO 3166-1. */
         COUNTRY_CODE("country_code", "Country code"),
+        /** What stands around a name. */
         REMARKS("remarks", "Remarks"),
+        /** The confidence, from 0 to 1. */
         CONFIDENCE("confidence", "Confidence"),
+        /** The doubts, by key. */
         DOUBTS("doubts", "Doubts"),
         /** Values that parts of an address are likely to mean, by key. */
         SUGGESTIONS("suggestions", "Suggestions");
 
-        final String key;
-        final String title;
+        private final String key;
+        private final String title;
 
         Extra(String key, String title) {
             this.key = key;
             this.title = title;
+        }
+
+        /** {@return the name of the column in data} */
+        public String key() {
+            return key;
         }
     }
 
@@ -43,11 +52,21 @@ public enum PartTitles {
         this.key = key;
     }
 
-    String of(PartKey part) {
+    /**
+     * {@return the title of a part's column}
+     *
+     * @param part the part
+     */
+    public String of(PartKey part) {
         return of(part.key(), part.title());
     }
 
-    String of(Extra extra) {
+    /**
+     * {@return the title of a column that is no part}
+     *
+     * @param extra the column
+     */
+    public String of(Extra extra) {
         return of(extra.key, extra.title);
     }
 
@@ -69,6 +88,15 @@ public enum PartTitles {
         return Arrays.stream(values())
                 .filter(each -> each.key.equalsIgnoreCase(name))
                 .findFirst();
+    }
+
+    /**
+     * {@return what a part or another column of a split means, in a sentence; empty where no column has that name}
+     *
+     * @param partKey the name of the part or column in data
+     */
+    public static String meaning(String partKey) {
+        return TitleTable.meaning(partKey);
     }
 
     /** {@return the keys of all vocabularies} */

@@ -1,6 +1,7 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
-import io.inkwellsplit.table.step.PartTitles.Extra;
+import io.inkwellsplit.table.part.PartTitles;
+import io.inkwellsplit.table.part.PartTitles.Extra;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

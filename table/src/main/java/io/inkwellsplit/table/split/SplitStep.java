@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.address.AddressStandard.Rule;
@@ -6,6 +6,9 @@ import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.correct.Corrections;
+import io.inkwellsplit.table.part.PartTitles;
+import io.inkwellsplit.table.step.Columns;
+import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -260,8 +263,8 @@ public final class SplitStep implements Step {
     private void checkParts() {
         for (String part : parts) {
             boolean known = part.equals("all")
-                    || part.equals(PartTitles.Extra.KIND.key)
-                    || part.equals(PartTitles.Extra.COUNTRY_CODE.key)
+                    || part.equals(PartTitles.Extra.KIND.key())
+                    || part.equals(PartTitles.Extra.COUNTRY_CODE.key())
                             && wanted.stream().anyMatch(one -> one.subject == Subject.ADDRESS)
                     || wanted.stream().anyMatch(one -> one.subject.allParts().stream()
                             .anyMatch(key -> key.key().equals(part)));

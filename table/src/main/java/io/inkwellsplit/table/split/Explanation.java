@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
@@ -9,6 +9,8 @@ import io.inkwellsplit.reading.Reason;
 import io.inkwellsplit.reading.Suggestion;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSource;
+import io.inkwellsplit.table.Settings;
+import io.inkwellsplit.table.step.Columns;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashMap;

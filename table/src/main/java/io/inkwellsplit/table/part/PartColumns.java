@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.part;
 
 import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.assemble.NameFields;
@@ -88,8 +88,12 @@ public final class PartColumns {
         return indexes.keySet().stream().anyMatch(AddressPart.class::isInstance);
     }
 
-    /** Returns whether a field of a pattern can be filled: it is a column's title, or made of parts that have columns. */
-    boolean isField(String name) {
+    /**
+     * {@return whether a field of a pattern can be filled: it is a column's title, or made of parts that have columns}
+     *
+     * @param name the name
+     */
+    public boolean isField(String name) {
         return header.contains(name) || isNameField(name) || addressPart(name).isPresent();
     }
 
@@ -111,8 +115,12 @@ public final class PartColumns {
                 .findFirst();
     }
 
-    /** Returns what gives the value of a field for a row; the field is one of {@link #isField}. */
-    RowText field(String name) {
+    /**
+     * {@return what gives the value of a field for a row}
+     *
+     * @param name the field, one of {@link #isField}
+     */
+    public RowText field(String name) {
         int index = header.indexOf(name);
         if (index >= 0) {
             return cells -> cells.get(index);
@@ -127,8 +135,8 @@ public final class PartColumns {
         return cells -> cell(cells, part);
     }
 
-    /** Returns the names of all fields, for those who look for one. */
-    List<String> fields() {
+    /** {@return the names of all fields, for those who look for one} */
+    public List<String> fields() {
         List<String> fields = new ArrayList<>(header);
         indexes.keySet().stream()
                 .map(PartKey::key)

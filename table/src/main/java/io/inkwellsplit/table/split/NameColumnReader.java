@@ -1,19 +1,19 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
-import io.inkwellsplit.address.AddressEvidence;
-import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.name.NameEvidence;
+import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.correct.ColumnCorrections;
 
-/** Reads a column of addresses, in the light of the column. */
-final class AddressColumnReader implements ColumnReader {
-    private final AddressEvidence evidence = new AddressEvidence();
-    private final AddressSplitter splitter;
+/** Reads a column of names, in the light of the column. */
+final class NameColumnReader implements ColumnReader {
+    private final NameEvidence evidence = new NameEvidence();
+    private final NameSplitter splitter;
 
-    AddressColumnReader(AddressSplitter splitter) {
+    NameColumnReader(NameSplitter splitter) {
         this.splitter = splitter.inLightOf(evidence);
     }
 
@@ -24,7 +24,7 @@ final class AddressColumnReader implements ColumnReader {
 
     @Override
     public void merge(ColumnReader other) {
-        evidence.merge(((AddressColumnReader) other).evidence);
+        evidence.merge(((NameColumnReader) other).evidence);
     }
 
     @Override

@@ -1,7 +1,9 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
 import io.inkwellsplit.table.correct.Corrections;
-import io.inkwellsplit.table.step.SplitStep.Learning;
+import io.inkwellsplit.table.split.SplitStep.Learning;
+import io.inkwellsplit.table.step.BoundStep;
+import io.inkwellsplit.table.step.RowWise;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.reading.Doubt;
@@ -8,7 +8,8 @@ import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.correct.ColumnCorrections;
 import io.inkwellsplit.table.correct.Corrections;
-import io.inkwellsplit.table.step.SplitStep.Checks;
+import io.inkwellsplit.table.part.PartTitles;
+import io.inkwellsplit.table.split.SplitStep.Checks;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -134,7 +135,7 @@ public final class SplitColumn {
         taken.add(title);
         plainTitles.add(wanted);
         titles.add(title);
-        meanings.put(title, TitleTable.meaning(column.key()));
+        meanings.put(title, PartTitles.meaning(column.key()));
     }
 
     /** Returns what each new column means, by its title. */

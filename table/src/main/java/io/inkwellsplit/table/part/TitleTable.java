@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.part;
 
 import io.inkwellsplit.data.Format;
 import io.inkwellsplit.data.Format.Column;

@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
@@ -7,7 +7,8 @@ import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
-import io.inkwellsplit.table.step.PartTitles.Extra;
+import io.inkwellsplit.table.part.PartTitles;
+import io.inkwellsplit.table.part.PartTitles.Extra;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -56,8 +57,8 @@ final class PartCells {
         this.remarked = subject.allParts().stream()
                 .filter(part -> !wanted.contains(part) && !part.isFiner())
                 .toArray(PartKey[]::new);
-        this.kind = all || keys.contains(Extra.KIND.key);
-        this.countryCode = subject == Subject.ADDRESS && (all || keys.contains(Extra.COUNTRY_CODE.key));
+        this.kind = all || keys.contains(Extra.KIND.key());
+        this.countryCode = subject == Subject.ADDRESS && (all || keys.contains(Extra.COUNTRY_CODE.key()));
         this.remarks = !all;
         this.checks = checks == SplitStep.Checks.SHOW;
     }
@@ -88,7 +89,7 @@ final class PartCells {
     }
 
     private Column column(Extra extra) {
-        return new Column(extra.key, vocabulary.of(extra));
+        return new Column(extra.key(), vocabulary.of(extra));
     }
 
     /** Adds the cells of a reading. */

@@ -1,7 +1,8 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.table.Settings;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.words.OwnWords;
 import java.io.IOException;

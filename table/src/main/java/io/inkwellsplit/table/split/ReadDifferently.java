@@ -1,4 +1,4 @@
-package io.inkwellsplit.table.step;
+package io.inkwellsplit.table.split;
 
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Part;
