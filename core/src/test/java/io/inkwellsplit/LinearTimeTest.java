@@ -114,8 +114,8 @@ class LinearTimeTest {
                 "½",
                 "Ⅳ",
                 "\u0301"));
-        URL data = LinearTimeTest.class.getResource("/io/inkwellsplit/name/words.txt");
-        URI folder = data.toURI().resolve("..");
+        URL data = LinearTimeTest.class.getResource("/io/inkwellsplit/name/word/words.txt");
+        URI folder = data.toURI().resolve("../..");
         try (Stream<Path> files = Files.walk(Path.of(folder))) {
             for (Path file :
                     files.filter(f -> f.toString().endsWith(".txt")).sorted().toList()) {

@@ -9,7 +9,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 class CalibrationTest {
-    private final Calibration shipped = Calibration.load(AddressSplitter.class, "confidence.txt");
+    private final Calibration shipped = Calibration.load(AddressSplitter.class, "weigh/confidence.txt");
 
     @Property
     void aHigherProbabilityIsNoLowerConfidence(
