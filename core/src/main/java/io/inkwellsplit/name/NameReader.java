@@ -8,6 +8,7 @@ import io.inkwellsplit.name.cut.CoupleReader;
 import io.inkwellsplit.name.cut.PersonReader;
 import io.inkwellsplit.name.cut.PersonReader.Form;
 import io.inkwellsplit.name.layer.Brackets;
+import io.inkwellsplit.name.layer.Notes;
 import io.inkwellsplit.name.layer.Peeler;
 import io.inkwellsplit.name.text.NameText;
 import io.inkwellsplit.name.weigh.NameBuild;
@@ -44,6 +45,7 @@ final class NameReader {
     private Weights weights;
     private final NameText text = new NameText();
     private final Peeler peeler;
+    private final Notes notes = new Notes();
     private final PersonReader people = new PersonReader();
     private final CoupleReader couples = new CoupleReader();
     private final CandidatePool<Candidate> candidates = new CandidatePool<>(Candidate::new);
@@ -140,6 +142,7 @@ final class NameReader {
     }
 
     private void peel() {
+        notes.peel(text);
         if (text.hasMarks()) {
             Brackets.blankWords(text);
         }
@@ -202,10 +205,11 @@ final class NameReader {
         }
         boolean sign = text.joinStart() >= 0;
         for (int i = first; i < text.count() && !sign; i++) {
-            sign = text.has(i, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME)
-                    || text.phraseLength(i) > 1
-                    || !text.tokens.isWord(i) && text.label(i) == NameText.FREE
-                    || CoupleReader.isConnector(text, i);
+            sign = mayBeOfOrganisation(text.label(i))
+                    && (text.has(i, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME)
+                            || text.phraseLength(i) > 1
+                            || !text.tokens.isWord(i) && text.label(i) == NameText.FREE
+                            || CoupleReader.isConnector(text, i));
         }
         if (!sign) {
             return;
@@ -216,6 +220,12 @@ final class NameReader {
                 candidate.labels[i] = (byte) NamePart.ORGANISATION.ordinal();
             }
         }
+    }
+
+    /** Notes beside a name, and an organisation that was found already, make no organisation of the rest. */
+    private static boolean mayBeOfOrganisation(byte label) {
+        boolean note = label >= NamePart.EMAIL.ordinal() && label <= NamePart.FORMER_NAME.ordinal();
+        return !note && label != NamePart.ORGANISATION.ordinal();
     }
 
     private static boolean isQuotedName(byte label) {

@@ -42,6 +42,18 @@ public enum NamePart implements PartKey {
     OTHERS("Others"),
     /** A capacity in which the person acts. */
     ROLE("Role"),
+    /** E-mail addresses, without their brackets. */
+    EMAIL("E-mail"),
+    /** Telephone numbers, as written, without the words that announce them. */
+    PHONE("Telephone"),
+    /** A date beside the name, such as that of birth; a trust's own date stays in the trust. */
+    DATE("Date"),
+    /** Given pronouns. */
+    PRONOUNS("Pronouns"),
+    /** The number or the bullet of a list at the front. */
+    LIST_NUMBER("List number"),
+    /** What follows <i>f/k/a</i>, <i>formerly known as</i>, <i>alias</i>; a birth name stays {@link #BIRTH_NAME}. */
+    FORMER_NAME("Former name"),
     /** As {@link #TITLE}, of the second of a couple; so are those that follow. */
     SECOND_TITLE("Second person's title"),
     /** The second person's {@link #FIRST}. */
@@ -94,7 +106,7 @@ public enum NamePart implements PartKey {
 
     @Override
     public boolean isLayer() {
-        return compareTo(CARE_OF) >= 0 && compareTo(ROLE) <= 0;
+        return compareTo(CARE_OF) >= 0 && compareTo(FORMER_NAME) <= 0;
     }
 
     private NamePart first() {

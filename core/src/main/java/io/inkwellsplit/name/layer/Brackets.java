@@ -12,7 +12,10 @@ public final class Brackets {
     /** Signs that only separate, such as a hyphen between blanks, become separators. */
     public static void blankWords(NameText text) {
         for (int i = 0; i < text.count(); i++) {
-            if (text.tokens.isSeparating(i) && !text.tokens.isSlash(i) && !text.has(i, WordInfo.LAYER)) {
+            if (text.label(i) == NameText.FREE
+                    && text.tokens.isSeparating(i)
+                    && !text.tokens.isSlash(i)
+                    && !text.has(i, WordInfo.LAYER)) {
                 text.label(i, i + 1, NameText.SEPARATOR);
             }
         }
@@ -61,8 +64,12 @@ public final class Brackets {
         if (text.freeWords(from, end) == 0) {
             return;
         }
-        if (isElectronic(text, from, end)) {
+        if (hasNumber(text, from, end)) {
             free(text, from, end, NamePart.UNPLACED);
+            return;
+        }
+        if (isOrganisation(text, from, end)) {
+            free(text, from, end, NamePart.ORGANISATION);
             return;
         }
         if (text.isFreeWord(from) && text.has(from, WordInfo.BIRTH) && from + 1 < end) {
@@ -79,10 +86,27 @@ public final class Brackets {
         }
     }
 
-    /** An e-mail address is no called-by name. */
-    private static boolean isElectronic(NameText text, int from, int end) {
+    /** What has a number is no called-by name: {@code (ID 4711)}. */
+    private static boolean hasNumber(NameText text, int from, int end) {
         for (int i = from; i < end; i++) {
-            if (text.is(i, TokenKind.MARK) && text.tokens.charAt(text.tokens.start(i)) == '@') {
+            if (text.is(i, TokenKind.NUMBER) && text.label(i) == NameText.FREE) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** {@code Ada Thorne (Harrow Ltd)}: a word of organisations inside, and none outside. */
+    private static boolean isOrganisation(NameText text, int from, int end) {
+        return hasOrganisationWord(text, from, end)
+                && !hasOrganisationWord(text, 0, from)
+                && !hasOrganisationWord(text, end, text.count());
+    }
+
+    private static boolean hasOrganisationWord(NameText text, int from, int end) {
+        for (int i = from; i < end; i++) {
+            int length = text.label(i) == NameText.FREE ? text.lengthOf(i, WordInfo.ORGANISATION, end) : 0;
+            if (length > 0 && (text.classes(i, length) & WordInfo.ORGANISATION_OR_NAME) == 0) {
                 return true;
             }
         }

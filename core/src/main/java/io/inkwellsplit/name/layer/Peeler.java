@@ -61,11 +61,11 @@ public final class Peeler {
     }
 
     private void peelAt(NameText text, int i) {
-        int length = words.layers().longest(text.tokens, i, text.count());
+        int length = text.layerLength(i);
         if (length == 0) {
             return;
         }
-        int layers = words.layers().value(text.tokens, i, length);
+        int layers = text.layers(i, length);
         int end = i + length;
         boolean front = text.freeWords(0, i) == 0;
         boolean nameFollows = text.freeWords(end, text.count()) > 0;
@@ -76,6 +76,12 @@ public final class Peeler {
             receiver(text, i, end, NamePart.CARE_OF);
         } else if (Layer.ATTENTION_BEFORE.in(layers) && nameFollows) {
             receiver(text, i, end, NamePart.ATTENTION);
+        } else if (Layer.FORMER_NAME_BEFORE.in(layers) && nameFollows && !front) {
+            receiver(text, i, end, NamePart.FORMER_NAME);
+        } else if (Layer.ORGANISATION_BEFORE.in(layers) && nameFollows && !front) {
+            receiver(text, i, end, NamePart.ORGANISATION);
+        } else if (Layer.ROLE_FRONT.in(layers) && !front && isOfAnother(text, i, end)) {
+            roleForAnother(text, i, end);
         } else if (Layer.ROLE_FRONT.in(layers) && nameFollows && (front || endsInPreposition(text, end))) {
             roleInFront(text, i, end);
         } else if (Layer.ESTATE_FRONT.in(layers) && nameFollows && opensName(text, i, length)) {
@@ -89,8 +95,43 @@ public final class Peeler {
         }
     }
 
+    /** {@code Estate Planning Services}. */
+    private static boolean isFirm(NameText text, int from) {
+        for (int i = from; i < text.count(); i++) {
+            if (text.isFreeWord(i)
+                    && text.lengthOf(i, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME, text.count()) > 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** {@code Neil Harrow, Executor of the Estate of Ada Thorne}: a whole name in front, and what it acts for behind. */
+    private static boolean isOfAnother(NameText text, int i, int end) {
+        int next = next(text, end);
+        int length = next < text.count() ? text.layerLength(next) : 0;
+        return text.freeWords(0, i) > 1
+                && (text.is(i - 1, TokenKind.COMMA) || text.is(i - 1, TokenKind.OPEN))
+                && length > 0
+                && Layer.ESTATE_FRONT.in(text.layers(next, length));
+    }
+
+    /** The person acts for an estate that is not the person's own: all of it is the role. */
+    private static void roleForAnother(NameText text, int i, int end) {
+        int stop = end;
+        while (stop < text.count() && text.label(stop) == NameText.FREE) {
+            stop++;
+        }
+        text.label(i, stop, NamePart.ROLE);
+    }
+
+    /** Returns the token behind an article. */
+    private static int next(NameText text, int end) {
+        return end < text.count() && text.tokens.hash(end) == THE ? end + 1 : end;
+    }
+
     private static boolean opensName(NameText text, int i, int length) {
-        return length > 1 || text.freeWords(0, i) == 0;
+        return length > 1 || text.freeWords(0, i) == 0 && !isFirm(text, i + 1);
     }
 
     private boolean endsInPreposition(NameText text, int end) {
@@ -137,7 +178,7 @@ public final class Peeler {
         return end >= text.count()
                 || text.label(end) != NameText.FREE
                 || !text.tokens.isWord(end) && text.tokens.kind(end) == TokenKind.AND
-                || text.has(end, WordInfo.LAYER) && words.layers().longest(text.tokens, end, text.count()) > 0;
+                || text.layerLength(end) > 0;
     }
 
     private static boolean isBracketed(NameText text, int i, int end) {
@@ -153,19 +194,18 @@ public final class Peeler {
             roleEnd--;
         }
         text.label(i, roleEnd, NamePart.ROLE);
-        int next = end;
-        if (next < text.count() && text.tokens.hash(next) == THE) {
-            next++;
-        }
+        int next = next(text, end);
         text.label(roleEnd, next, NameText.ANNOUNCEMENT);
         trusts.peelNamed(text, next);
     }
 
     private void spouse(NameText text, int i, int end) {
-        boolean joins = end < text.count() && text.isFreeWord(end) && !isTail(text, end) && text.joinStart() < 0;
+        // "Neil Harrow and his wife, Ada Harrow": the comma parts them no more than the words do.
+        int name = text.is(end, TokenKind.COMMA) && text.freeWords(0, i) > 1 ? end + 1 : end;
+        boolean joins = name < text.count() && text.isFreeWord(name) && !isTail(text, name) && text.joinStart() < 0;
         if (joins) {
             text.label(i, end, NameText.ANNOUNCEMENT);
-            text.join(i, end);
+            text.join(i, name);
         } else if (isTail(text, end)) {
             text.label(i, end, NamePart.SPOUSE);
         }
@@ -176,7 +216,9 @@ public final class Peeler {
         text.label(i, end, NameText.ANNOUNCEMENT);
         int stop = end;
         while (stop < text.count() && !text.is(stop, TokenKind.CLOSE)) {
-            boolean comma = text.is(stop, TokenKind.COMMA) || text.is(stop, TokenKind.BREAK);
+            boolean comma = text.is(stop, TokenKind.COMMA)
+                    || text.is(stop, TokenKind.BREAK)
+                    || text.tokens.isSeparating(stop) && text.label(stop) == NameText.SEPARATOR;
             if (comma && (front && text.freeWords(stop, text.count()) > 0 || isMarkBehind(text, stop + 1))) {
                 break;
             }
@@ -190,10 +232,7 @@ public final class Peeler {
     }
 
     private boolean isMarkBehind(NameText text, int i) {
-        if (i >= text.count() || !text.has(i, WordInfo.LAYER)) {
-            return false;
-        }
-        int length = words.layers().longest(text.tokens, i, text.count());
+        int length = i < text.count() ? text.layerLength(i) : 0;
         return length > 0 && isTail(text, i + length);
     }
 }

@@ -32,6 +32,11 @@ final class TrustPeeler {
         if (!closed) {
             return false;
         }
+        int own = ownSegment(text, head);
+        if (own >= 0) {
+            text.label(own, end, NamePart.TRUST);
+            return true;
+        }
         int nameStart = text.firstFreeWord();
         if (nameStart < head && text.tokens.hash(nameStart) == THE) {
             nameStart++;
@@ -50,6 +55,19 @@ final class TrustPeeler {
             text.makeTrust();
         }
         return true;
+    }
+
+    /** {@code Ada Thorne, Trustee, Thorne Family Trust}: behind a role the trust has a name of its own; -1 if it has not. */
+    private static int ownSegment(NameText text, int head) {
+        int start = head;
+        while (start > 0 && text.label(start - 1) == NameText.FREE) {
+            start--;
+        }
+        boolean role = false;
+        for (int i = 0; i < start; i++) {
+            role |= text.label(i) == NamePart.ROLE.ordinal();
+        }
+        return role && text.is(start - 1, TokenKind.COMMA) && text.freeWords(0, start) > 1 && start < head ? start : -1;
     }
 
     /** Takes a trust that a role has announced: its whole name goes up to the end of the segment. */

@@ -5,7 +5,6 @@ import io.inkwellsplit.name.word.NameWords;
 import io.inkwellsplit.name.word.WordInfo;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.SourcePlaces;
-import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 
@@ -400,8 +399,13 @@ public final class NameText {
         return false;
     }
 
-    /** Returns the layers whose phrase starts here, for the longest such phrase. */
-    public int layers(int token, int length, PhraseTable table) {
-        return table.value(tokens, token, length);
+    /** Returns how many tokens from here on make the longest phrase of a layer; 0 for none. */
+    public int layerLength(int token) {
+        return has(token, WordInfo.LAYER) ? words.layers().longest(tokens, token, count) : 0;
+    }
+
+    /** Returns the layers of the phrase of a length that starts here. */
+    public int layers(int token, int length) {
+        return words.layers().value(tokens, token, length);
     }
 }

@@ -6,6 +6,8 @@ import java.util.Locale;
 public enum Layer {
     CARE_OF_BEFORE,
     ATTENTION_BEFORE,
+    FORMER_NAME_BEFORE,
+    ORGANISATION_BEFORE,
     ESTATE_FRONT,
     ESTATE_MARK,
     DECEASED_FRONT,
