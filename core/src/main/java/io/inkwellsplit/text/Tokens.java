@@ -248,6 +248,9 @@ public final class Tokens {
             i += (facts & Chars.HALF) == 0 ? 1 : 2;
             letterCount++;
             shape |= facts & Chars.WORD;
+            if (letterCount == 1 && endsCareOf(from)) {
+                break;
+            }
             if (ideographic || i < length && (factsAt(i) & IDEOGRAPH) != 0) {
                 break;
             }
@@ -265,6 +268,17 @@ public final class Tokens {
         boolean number = first == CharClass.DIGIT;
         add(number ? TokenKind.NUMBER : TokenKind.WORD, from, end, shape, letterCount, hash);
         return end;
+    }
+
+    /** {@code c/oHarrow}: who leaves out the blank means the same sign. */
+    private boolean endsCareOf(int from) {
+        if (from < 2 || from + 2 >= length || chars[from - 1] != '/' || Chars.fold(chars[from]) != 'o') {
+            return false;
+        }
+        boolean sign = Chars.fold(chars[from - 2]) == 'c'
+                && (from == 2 || !classAt(from - 3).isWord());
+        boolean capital = classAt(from + 1) == CharClass.UPPER;
+        return sign && capital && (chars[from] == 'o' || classAt(from + 2) == CharClass.LOWER);
     }
 
     private int factsAt(int i) {

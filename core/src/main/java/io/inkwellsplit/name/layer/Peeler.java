@@ -34,13 +34,13 @@ public final class Peeler {
         for (int i = 0; i < text.count(); i++) {
             any |= keyword(text, i);
         }
-        if (!any) {
-            return;
-        }
-        for (int i = 0; i < text.count(); i++) {
+        for (int i = 0; i < text.count() && any; i++) {
             if (text.label(i) == NameText.FREE && text.has(i, WordInfo.LAYER)) {
                 peelAt(text, i);
             }
+        }
+        if (text.hasMore() && (text.hasComma() || text.hasMarks())) {
+            Beside.peel(text);
         }
     }
 
