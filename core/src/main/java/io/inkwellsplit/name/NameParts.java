@@ -31,6 +31,13 @@ final class NameParts {
         } else if (candidate.couple == Couple.SHARED_FROM_LEFT || candidate.couple == Couple.TITLES) {
             lastName(text, labels, LAST, NamePart.SECOND_LAST, candidate.layout, builder);
         }
+        if (candidate.sharedEnd > 0) {
+            for (int offset = 0; offset <= SECOND; offset += SECOND) {
+                NamePart last = NameText.part(LAST + offset);
+                add(text, candidate.sharedStart, candidate.sharedEnd, last, builder);
+                finer(text, candidate.sharedStart, candidate.sharedEnd, offset, builder);
+            }
+        }
         for (int i = 0; i < text.count(); ) {
             int end = runEnd(text, labels, i);
             run(text, labels[i], i, end, builder);

@@ -7,6 +7,7 @@ import io.inkwellsplit.name.cut.Candidate;
 import io.inkwellsplit.name.cut.CoupleReader;
 import io.inkwellsplit.name.cut.PersonReader;
 import io.inkwellsplit.name.cut.PersonReader.Form;
+import io.inkwellsplit.name.cut.SeveralReader;
 import io.inkwellsplit.name.layer.Brackets;
 import io.inkwellsplit.name.layer.Notes;
 import io.inkwellsplit.name.layer.Peeler;
@@ -48,6 +49,7 @@ final class NameReader {
     private final Notes notes = new Notes();
     private final PersonReader people = new PersonReader();
     private final CoupleReader couples = new CoupleReader();
+    private final SeveralReader several = new SeveralReader();
     private final CandidatePool<Candidate> candidates = new CandidatePool<>(Candidate::new);
     private final NameScorer scorer = new NameScorer();
     private final Tally alone;
@@ -119,6 +121,9 @@ final class NameReader {
         peel();
         if (text.isTrust()) {
             candidates.add().start(text, Kind.ORGANISATION);
+            return true;
+        }
+        if (several.propose(text, candidates)) {
             return true;
         }
         people.propose(text, 0, text.count(), Form.ALONE, candidates);

@@ -8,6 +8,8 @@ public enum Kind {
     PERSON,
     /** Two named people. */
     COUPLE,
+    /** Three named people or more: the first two as in a couple, the rest whole in {@code others}. */
+    SEVERAL,
     /** A firm, a society, an office, a household without a person's name. */
     ORGANISATION,
     /** A postal address. */

@@ -38,7 +38,7 @@ public enum NamePart implements PartKey {
     DECEASED("Deceased"),
     /** An unnamed partner. */
     SPOUSE("Spouse"),
-    /** Unnamed others. */
+    /** Unnamed others, and from the third on those that are named. */
     OTHERS("Others"),
     /** A capacity in which the person acts. */
     ROLE("Role"),
@@ -97,6 +97,11 @@ public enum NamePart implements PartKey {
     @Override
     public String title() {
         return title;
+    }
+
+    @Override
+    public String joint() {
+        return this == OTHERS ? "; " : " ";
     }
 
     @Override

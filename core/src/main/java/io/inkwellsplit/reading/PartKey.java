@@ -14,6 +14,11 @@ public interface PartKey {
     /** {@return whether this part repeats a piece of another one, as {@code last_core} does of {@code last}} */
     boolean isFiner();
 
+    /** {@return what stands between pieces of this part that were apart in the source: a blank, but between people} */
+    default String joint() {
+        return " ";
+    }
+
     /** {@return whether this part is a layer: it stands around the name or the address, as {@code care_of} does} */
     boolean isLayer();
 }

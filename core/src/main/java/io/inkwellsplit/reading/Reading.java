@@ -106,7 +106,7 @@ public final class Reading<P extends PartKey> {
         StringBuilder text = new StringBuilder();
         for (int i = first; i >= 0; i = next(i + 3, key.ordinal())) {
             if (!text.isEmpty() && !touches(places, i)) {
-                text.append(' ');
+                text.append(key.joint());
             }
             text.append(oneBlank(source.substring(places[i + 1], places[i + 2])));
         }

@@ -29,6 +29,10 @@ public final class Candidate extends Weighed {
     public Layout secondLayout = Layout.NONE;
     /** Where the tokens that join two people begin; the tokens behind belong to the second. */
     public int join;
+    /** Of several people with one last name, written behind the last of them: where it stands; else 0 and 0. */
+    public int sharedStart;
+
+    public int sharedEnd;
     /** A {@link NamePattern}, once it is weighed. */
     public int pattern;
     /** By how much the column prefers the pattern, as a logarithm; 0 where nothing is known. */
@@ -41,6 +45,8 @@ public final class Candidate extends Weighed {
         layout = Layout.NONE;
         secondLayout = Layout.NONE;
         join = text.count();
+        sharedStart = 0;
+        sharedEnd = 0;
         return this;
     }
 

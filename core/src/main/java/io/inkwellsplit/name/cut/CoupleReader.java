@@ -9,13 +9,14 @@ import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.weigh.CandidatePool;
+import java.util.Arrays;
 
 /** Proposes the ways in which a value can name two people. */
 public final class CoupleReader {
     /** By how much the words of both sides together must speak for given names first, in natural-log odds. */
-    private static final double WHOLE_NAMES = 2;
+    static final double WHOLE_NAMES = 2;
     /** And how little those of one side may speak against it. */
-    private static final double NOT_AGAINST = -1.5;
+    static final double NOT_AGAINST = -1.5;
 
     private final PersonReader people = new PersonReader();
     private final CandidatePool<Candidate> left = new CandidatePool<>(Candidate::new);
@@ -23,7 +24,7 @@ public final class CoupleReader {
 
     public void propose(NameText text, CandidatePool<Candidate> out) {
         if (text.joinStart() >= 0) {
-            propose(text, text.joinStart(), text.joinEnd(), out);
+            propose(text, text.joinStart(), text.joinEnd(), text.count(), out);
             return;
         }
         if (!text.hasMore() && !text.hasComma()) {
@@ -31,14 +32,45 @@ public final class CoupleReader {
         }
         for (int i = 1; i < text.count() - 1; i++) {
             if (text.label(i) == NameText.FREE && isConnector(text, i) && text.freeWords(i + 1, text.count()) > 0) {
-                propose(text, i, i + 1, out);
+                if (!titlesOfBoth(text, i, out)) {
+                    propose(text, i, i + 1, text.count(), out);
+                }
                 return;
             }
         }
         int comma = commaBetweenPeople(text);
         if (comma > 0) {
-            propose(text, comma, comma + 1, out);
+            propose(text, comma, comma + 1, text.count(), out);
         }
+    }
+
+    /** {@code Mr. & Mrs. Tobias and Ines Brandt}: two titles, then two people; false where that is not so. */
+    private boolean titlesOfBoth(NameText text, int join, CandidatePool<Candidate> out) {
+        int names = join + 1;
+        while (names < text.count() && text.isFreeWord(names) && text.has(names, WordInfo.TITLE)) {
+            names++;
+        }
+        int second = names;
+        while (second < text.count() && !(text.label(second) == NameText.FREE && isConnector(text, second))) {
+            second++;
+        }
+        for (int i = 0; i < join; i++) {
+            if (!text.has(i, WordInfo.TITLE)) {
+                return false;
+            }
+        }
+        if (names == join + 1 || text.freeWords(names, second) == 0 || text.freeWords(second + 1, text.count()) == 0) {
+            return false;
+        }
+        int before = out.size();
+        propose(text, names, second, second + 1, text.count(), out);
+        for (int c = before; c < out.size(); c++) {
+            byte[] labels = out.get(c).labels;
+            Arrays.fill(labels, 0, join, (byte) NamePart.TITLE.ordinal());
+            Arrays.fill(labels, join, join + 1, NameText.ANNOUNCEMENT);
+            Arrays.fill(labels, join + 1, names, (byte) NamePart.SECOND_TITLE.ordinal());
+        }
+        return out.size() > before;
     }
 
     /** {@code Ines Brandt, Tobias Wren}: the one comma, where the words on both sides speak for whole names; else -1. */
@@ -75,31 +107,37 @@ public final class CoupleReader {
         return text.tokens.isWord(i) && text.has(i, WordInfo.CONNECTOR) && !text.tokens.isDotted(i);
     }
 
-    private void propose(NameText text, int join, int behind, CandidatePool<Candidate> out) {
+    /** Proposes couples of whom one stands before {@code join}, the other from {@code behind} to {@code end}. */
+    void propose(NameText text, int join, int behind, int end, CandidatePool<Candidate> out) {
+        propose(text, 0, join, behind, end, out);
+    }
+
+    private void propose(NameText text, int start, int join, int behind, int end, CandidatePool<Candidate> out) {
         left.clear();
         right.clear();
-        people.propose(text, 0, join, Form.ONE_OF_TWO, left);
-        people.propose(text, behind, text.count(), Form.ONE_OF_TWO, right);
+        people.propose(text, start, join, Form.ONE_OF_TWO, left);
+        people.propose(text, behind, end, Form.ONE_OF_TWO, right);
         for (int l = 0; l < left.size(); l++) {
             for (int r = 0; r < right.size(); r++) {
-                combine(text, left.get(l), right.get(r), join, behind, out);
+                combine(text, left.get(l), right.get(r), join, behind, end, out);
             }
         }
     }
 
-    private void combine(NameText text, Candidate a, Candidate b, int join, int behind, CandidatePool<Candidate> out) {
+    private static void combine(
+            NameText text, Candidate a, Candidate b, int join, int behind, int end, CandidatePool<Candidate> out) {
         if (a.kind != Kind.PERSON || b.kind != Kind.PERSON) {
             return;
         }
         boolean titled = isTitled(a, 0, join);
-        Couple couple = coupleOf(a.layout, b.layout, titled && isTitled(b, behind, text.count()));
+        Couple couple = coupleOf(a.layout, b.layout, titled && isTitled(b, behind, end));
         if (couple == Couple.NONE || a.layout == Layout.NONE && !titled) {
             return;
         }
         Candidate both = out.add().start(text, Kind.COUPLE);
         both.copyRange(a, 0, join);
-        both.copyRange(b, behind, text.count());
-        for (int i = behind; i < text.count(); i++) {
+        both.copyRange(b, behind, end);
+        for (int i = behind; i < end; i++) {
             if (both.labels[i] >= 0 && both.labels[i] <= NamePart.BIRTH_NAME.ordinal()) {
                 both.labels[i] += (byte) NamePart.SECOND_TITLE.ordinal();
             }
@@ -112,7 +150,7 @@ public final class CoupleReader {
         both.secondLayout = b.layout;
         both.join = join;
         if (couple == Couple.TITLES) {
-            titlesThenName(both, behind, text.count());
+            titlesThenName(both, behind, end);
         }
     }
 

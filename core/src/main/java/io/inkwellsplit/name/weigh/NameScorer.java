@@ -42,7 +42,7 @@ public final class NameScorer {
                 organisation(text, candidate, tally);
                 tally.add(COLUMN_ORGANISATIONS, evidence.habits().organisations());
             }
-            case COUPLE -> {
+            case COUPLE, SEVERAL -> {
                 tally.add(COUPLE, 1);
                 person(text, candidate, 0, candidate.join, 0, candidate.layout, evidence, tally);
                 int offset = candidate.couple == Couple.TITLES ? 0 : SECOND;
