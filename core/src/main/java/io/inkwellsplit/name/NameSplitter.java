@@ -83,6 +83,16 @@ public final class NameSplitter implements Splitter<NamePart, NameEvidence> {
         return READERS.of(words).read(Objects.requireNonNull(text, "text"), evidence.counts, doubtBelow);
     }
 
+    /**
+     * {@return one reading of each person that a reading names} A shared last name is filled in, and what stands around the names
+     * is kept with each. A reading that names no two people is the only one.
+     *
+     * @param reading the reading of one of the values
+     */
+    public List<Reading<NamePart>> people(Reading<NamePart> reading) {
+        return new People(reading, this).each();
+    }
+
     @Override
     public List<Alternative<NamePart>> alternatives(String text) {
         return READERS.of(words).alternatives(Objects.requireNonNull(text, "text"), evidence.counts);

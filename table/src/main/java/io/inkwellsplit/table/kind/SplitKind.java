@@ -51,6 +51,11 @@ final class SplitKind implements StepKind {
                         "KEYS",
                         "The parts that get a column of their own, by key, with commas; all for every one. What else was "
                                 + "found is in Remarks."),
+                Setting.choice(
+                        "each",
+                        "WHAT",
+                        "person: every person of a cell gets a row of its own, numbered; the other cells are repeated.",
+                        List.of("person")),
                 Setting.flag("no-checks", "Leave out the columns Confidence, Doubts and Suggestions."),
                 Setting.decimal(
                         "doubt-below",
@@ -120,6 +125,7 @@ final class SplitKind implements StepKind {
         SplitStep.Builder step = SplitStep.builder().titles(titles(values)).splitters(splitters(values));
         values.file("corrections").map(Corrections::read).ifPresent(step::corrections);
         watches.forEach(step::watch);
+        values.text("each").ifPresent(person -> step.eachPerson());
         values.texts("name").forEach(step::name);
         values.texts("address").forEach(step::address);
         return step.parts(values.texts("parts"))

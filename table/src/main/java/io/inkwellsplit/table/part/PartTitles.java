@@ -21,6 +21,8 @@ public enum PartTitles {
     public enum Extra {
         /** Of what kind the value is: a person, an organisation and so on. */
         KIND("kind", "Kind"),
+        /** Of several people in one cell, the number of the one whose row it is, from 1. */
+        PERSON("person", "Person"),
         /** Of an address: as one of which country it was read, by its code of ISO 3166-1. */
         COUNTRY_CODE("country_code", "Country code"),
         /** What stands around a name. */

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /** A {@link SplitStep} at work on one table. */
 public final class BoundSplit implements RowWise {
@@ -76,8 +77,41 @@ public final class BoundSplit implements RowWise {
         return out;
     }
 
+    /** A row of its own for each person of the column that is so split. */
+    @Override
+    public void push(List<String> cells, Consumer<List<String>> out) {
+        SplitColumn people =
+                columns.stream().filter(SplitColumn::isEachPerson).findFirst().orElse(null);
+        if (people == null) {
+            out.accept(apply(cells));
+            return;
+        }
+        List<List<List<String>>> parts = new ArrayList<>();
+        for (SplitColumn column : columns) {
+            parts.add(column.split(cells.get(column.index())));
+        }
+        int rows = parts.get(columns.indexOf(people)).size();
+        for (int r = 0; r < rows; r++) {
+            List<String> row = new ArrayList<>(header.size());
+            int next = 0;
+            for (int i = 0; i < cells.size(); i++) {
+                row.add(cells.get(i));
+                if (next < columns.size() && columns.get(next).index() == i) {
+                    List<List<String>> own = parts.get(next);
+                    row.addAll(own.get(columns.get(next) == people ? r : 0));
+                    next++;
+                }
+            }
+            out.accept(row);
+        }
+    }
+
+    /** Rows of several people come one after the other. */
     @Override
     public Optional<RowWise> fork() {
+        if (columns.stream().anyMatch(SplitColumn::isEachPerson)) {
+            return Optional.empty();
+        }
         return Optional.of(with(columns.stream().map(SplitColumn::fork).toList()));
     }
 

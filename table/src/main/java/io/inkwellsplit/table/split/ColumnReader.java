@@ -4,6 +4,7 @@ import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.correct.ColumnCorrections;
+import java.util.List;
 
 /** Reads the values of one column, after it has seen what the column says. */
 interface ColumnReader {
@@ -18,6 +19,11 @@ interface ColumnReader {
 
     /** Reads a value. */
     Reading<PartKey> read(String value);
+
+    /** Returns one reading of each person that a reading names; the reading itself where it names no two. */
+    default List<Reading<PartKey>> people(Reading<PartKey> reading) {
+        return List.of(reading);
+    }
 
     /** Returns what tells the ways in which values were weighed. */
     Ways ways();

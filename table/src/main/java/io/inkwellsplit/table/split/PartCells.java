@@ -34,6 +34,7 @@ final class PartCells {
     private final PartKey[] remarked;
 
     private final boolean kind;
+    private final boolean numbered;
     private final boolean countryCode;
     private final boolean remarks;
     private final boolean checks;
@@ -44,7 +45,9 @@ final class PartCells {
             List<String> keys,
             PartTitles vocabulary,
             SplitStep.Checks checks,
-            AddressStandard standard) {
+            AddressStandard standard,
+            boolean numbered) {
+        this.numbered = numbered;
         this.subject = subject;
         this.vocabulary = vocabulary;
         this.standard = standard;
@@ -66,6 +69,9 @@ final class PartCells {
     /** Returns the columns, from left to right. */
     List<Column> columns() {
         List<Column> columns = new ArrayList<>();
+        if (numbered) {
+            columns.add(column(Extra.PERSON));
+        }
         if (kind) {
             columns.add(column(Extra.KIND));
         }
@@ -92,8 +98,15 @@ final class PartCells {
         return new Column(extra.key(), vocabulary.of(extra));
     }
 
-    /** Adds the cells of a reading. */
-    void add(Reading<PartKey> reading, List<String> out) {
+    /**
+     * Adds the cells of a reading.
+     *
+     * @param number which person of the cell it is, from 1
+     */
+    void add(Reading<PartKey> reading, int number, List<String> out) {
+        if (numbered) {
+            out.add(reading.kind() == Kind.PERSON ? Integer.toString(number) : "");
+        }
         if (kind) {
             out.add(reading.kind().key());
         }

@@ -28,6 +28,7 @@ public final class SplitColumn {
     private final ColumnCorrections corrections;
     private final List<ReadingWatch> watches;
     private final Telling telling;
+    private final boolean eachPerson;
     private List<Reading<PartKey>> untold = new ArrayList<>();
     private final List<String> titles = new ArrayList<>();
     private final List<String> plainTitles = new ArrayList<>();
@@ -55,13 +56,15 @@ public final class SplitColumn {
             AddressStandard standard,
             Corrections corrections,
             List<ReadingWatch> watches,
+            boolean eachPerson,
             List<String> taken) {
+        this.eachPerson = eachPerson;
         this.watches = watches;
         this.telling = Telling.AT_ONCE;
         this.index = index;
         this.source = source;
         this.subject = subject;
-        this.cells = new PartCells(subject, keys, vocabulary, checks, standard);
+        this.cells = new PartCells(subject, keys, vocabulary, checks, standard, eachPerson);
         this.newReader = () -> subject.reader(splitters);
         this.reader = newReader.get();
         this.corrections = subject.corrections(corrections, source);
@@ -74,6 +77,7 @@ public final class SplitColumn {
     /** Copies the settings of another one; what is counted starts at nothing. */
     private SplitColumn(SplitColumn from, ColumnReader reader) {
         this.telling = Telling.LATER;
+        this.eachPerson = from.eachPerson;
         this.index = from.index;
         this.source = from.source;
         this.subject = from.subject;
@@ -171,7 +175,29 @@ public final class SplitColumn {
         reader.observe(value);
     }
 
+    /** Returns whether every person of a cell gets a row. */
+    boolean isEachPerson() {
+        return eachPerson;
+    }
+
+    /** Returns the cells of the rows that a value makes: one, or one for each person. */
+    List<List<String>> split(String value) {
+        Reading<PartKey> reading = read(value);
+        List<Reading<PartKey>> people = eachPerson ? reader.people(reading) : List.of(reading);
+        List<List<String>> rows = new ArrayList<>();
+        for (int i = 0; i < people.size(); i++) {
+            List<String> row = new ArrayList<>();
+            cells.add(people.get(i), i + 1, row);
+            rows.add(row);
+        }
+        return rows;
+    }
+
     void split(String value, List<String> out) {
+        cells.add(read(value), 1, out);
+    }
+
+    private Reading<PartKey> read(String value) {
         Reading<PartKey> reading =
                 corrections.isEmpty() ? reader.read(value) : corrections.read(value, reader::read, reader.ways());
         count(reading);
@@ -180,7 +206,7 @@ public final class SplitColumn {
         } else if (!watches.isEmpty()) {
             untold.add(reading);
         }
-        cells.add(reading, out);
+        return reading;
     }
 
     void restart() {

@@ -37,6 +37,7 @@ public final class SplitStep implements Step {
     private final AddressStandard standard;
     private final Corrections corrections;
     private final List<ReadingWatch> watches;
+    private final boolean eachPerson;
 
     private SplitStep(Builder builder) {
         this.wanted = List.copyOf(builder.wanted);
@@ -48,6 +49,7 @@ public final class SplitStep implements Step {
         this.standard = builder.standard;
         this.corrections = builder.corrections;
         this.watches = List.copyOf(builder.watches);
+        this.eachPerson = builder.eachPerson;
     }
 
     /** Whether confidence and doubts have columns. */
@@ -83,7 +85,19 @@ public final class SplitStep implements Step {
         private Corrections corrections = Corrections.none();
         private final List<ReadingWatch> watches = new ArrayList<>();
 
+        private boolean eachPerson;
+
         private Builder() {}
+
+        /**
+         * Gives every person of a cell of names a row of its own, with a number; the other cells are repeated.
+         *
+         * @return this builder
+         */
+        public Builder eachPerson() {
+            eachPerson = true;
+            return this;
+        }
 
         /**
          * Splits a column of names, given by its title or its number from 1.
@@ -224,6 +238,13 @@ public final class SplitStep implements Step {
             if (wanted.isEmpty()) {
                 throw new TableException(Problem.SETTING, "No column was named to be split.");
             }
+            long names =
+                    wanted.stream().filter(one -> one.subject == Subject.NAME).count();
+            if (eachPerson && names != 1) {
+                throw new TableException(
+                        Problem.SETTING,
+                        "A row for each person can be made of one column of names, and " + names + " are to be split.");
+            }
             return new SplitStep(this);
         }
     }
@@ -254,6 +275,7 @@ public final class SplitStep implements Step {
                         standard,
                         corrections,
                         watches,
+                        eachPerson && one.subject == Subject.NAME,
                         titlesOut));
             }
         }
