@@ -1,5 +1,6 @@
 package io.inkwellsplit;
 
+import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
@@ -42,7 +43,8 @@ public final class Accounted {
             boolean finer = part.key() instanceof NamePart name
                     ? name.isFiner()
                     : part.key().isFiner();
-            boolean shared = part.key() == NamePart.SECOND_LAST || part.key() == NamePart.TRUST;
+            boolean lastOfSeveral = part.key() == NamePart.LAST && reading.kind() == Kind.SEVERAL;
+            boolean shared = part.key() == NamePart.SECOND_LAST || part.key() == NamePart.TRUST || lastOfSeveral;
             for (Span span : part.spans()) {
                 if (span.end() > text.length()) {
                     return Optional.of("a part goes on behind the end");

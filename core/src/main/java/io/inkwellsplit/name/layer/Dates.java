@@ -15,6 +15,8 @@ final class Dates {
     private static final int FIRST_YEAR = 1000;
     private static final int LAST_YEAR = 2100;
     private static final int MOST_DAYS = 31;
+    /** Of a year, and of {@code 21st}. */
+    private static final int MOST_SIGNS = 4;
 
     private final PhraseTable words;
 
@@ -147,7 +149,7 @@ final class Dates {
 
     /** Returns the number that a token is, {@code 1st} too; -1 where it is none, or a long one. */
     private static int number(NameText text, int i) {
-        if (i >= text.count() || !text.is(i, TokenKind.NUMBER)) {
+        if (!text.is(i, TokenKind.NUMBER) || text.tokens.letters(i) > MOST_SIGNS) {
             return -1;
         }
         int number = 0;
@@ -155,9 +157,6 @@ final class Dates {
             int digit = Character.digit(text.tokens.charAt(at), 10);
             if (digit >= 0) {
                 number = number * 10 + digit;
-                if (number > LAST_YEAR) {
-                    return -1;
-                }
             }
         }
         return number;

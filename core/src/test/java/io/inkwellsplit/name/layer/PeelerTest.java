@@ -56,6 +56,17 @@ class PeelerTest {
             %s Rev. Trust                      | trust       | Rev. Trust
             %s Irrevocable Trust dated 5/6/01  | trust       | Irrevocable Trust dated 5/6/01
             %s Trust u/a/d 5-6-2001            | trust       | Trust u/a/d 5-6-2001
+            %s c/oTobias Wren                  | care_of     | Tobias Wren
+            %s C/OTobias Wren                  | care_of     | Tobias Wren
+            c/o Harlow & Sons Ltd - %s         | care_of     | Harlow & Sons Ltd
+            Estate %s                          | estate      | Estate
+            Nachlass %s                        | estate      | Nachlass
+            %s, Attorney-in-Fact               | role        | Attorney-in-Fact
+            %s, Agent                          | role        | Agent
+            %s JTWROS                          | role        | JTWROS
+            %s, Executor of the Estate of Ada Thorne | role  | Executor of the Estate of Ada Thorne
+            %s Rev Liv Trust                   | trust       | Rev Liv Trust
+            %s Trust UA 4-2-1999               | trust       | Trust UA 4-2-1999
             """)
     void peelsAroundAPerson(String pattern, String key, String expected) {
         for (String name : new String[] {"Ines Brandt", "Brandt, Ines", "BRANDT INES"}) {
