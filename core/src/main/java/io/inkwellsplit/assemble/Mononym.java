@@ -24,7 +24,8 @@ final class Mononym {
     private static boolean isFamily(String field) {
         return field.startsWith("surname") && !field.startsWith("surname2") && !field.endsWith("-prefix")
                 || field.startsWith("last") && !field.startsWith("last_particle") && !field.startsWith("last_second")
-                || field.equals("own_last");
+                || field.equals("own_last")
+                || field.equals("late_last");
     }
 
     private static boolean isGiven(String field) {

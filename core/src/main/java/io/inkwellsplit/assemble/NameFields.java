@@ -13,9 +13,10 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>They are the keys of the parts ({@code first}, {@code last}, {@code second_first} …), the fields of the person
  * names of Unicode UTS #35 ({@code given}, {@code given2}, {@code surname}, {@code surname2}, {@code generation}, with
- * {@code -informal}, {@code -prefix}, {@code -core}, {@code -vocative}, {@code -genitive}), and two of ours:
- * {@code call} (the nickname, else the first name) and {@code own_last} (the last name, unless the second person of a
- * couple shares it).
+ * {@code -informal}, {@code -prefix}, {@code -core}, {@code -vocative}, {@code -genitive}), and some of ours:
+ * {@code call} (the nickname, else the first name), {@code own_last} (the last name, unless the second person of a couple
+ * shares it), {@code own_organisation} (the organisation, where no person stands beside it), {@code late_first} and
+ * {@code late_last} (the names of somebody who has died, or whose estate is meant).
  */
 public final class NameFields {
     /** Gives the text of a part; null or empty where the name has none. */
@@ -37,6 +38,9 @@ public final class NameFields {
         fields.put("generation", fields.get("suffix"));
         fields.put("call", NameFields::call);
         fields.put("own_last", NameFields::ownLast);
+        fields.put("own_organisation", parts -> isPerson(parts) ? null : parts.apply(NamePart.ORGANISATION));
+        fields.put("late_first", parts -> hasDied(parts) ? parts.apply(NamePart.FIRST) : null);
+        fields.put("late_last", parts -> hasDied(parts) ? parts.apply(NamePart.LAST) : null);
         fields.put("last_particle", NameFields::prefix);
         for (String family : Set.of("surname", "last")) {
             fields.put(family + "-prefix", NameFields::prefix);
@@ -88,6 +92,16 @@ public final class NameFields {
 
     private static boolean isMissing(@Nullable String value) {
         return value == null || value.isBlank();
+    }
+
+    private static boolean isPerson(Parts parts) {
+        return !isMissing(parts.apply(NamePart.FIRST)) || !isMissing(parts.apply(NamePart.LAST));
+    }
+
+    /** Of a couple nobody knows who is meant. */
+    private static boolean hasDied(Parts parts) {
+        boolean marked = !isMissing(parts.apply(NamePart.ESTATE)) || !isMissing(parts.apply(NamePart.DECEASED));
+        return marked && isMissing(parts.apply(NamePart.SECOND_FIRST));
     }
 
     private static @Nullable String call(Parts parts) {

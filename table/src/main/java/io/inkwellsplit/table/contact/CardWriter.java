@@ -61,7 +61,6 @@ final class CardWriter implements ContactWriter {
         card.setFormattedName(contact.fullName());
         if (contact.isOrganisation()) {
             card.setKind(Kind.org());
-            card.setOrganization(contact.text(NamePart.ORGANISATION));
         } else {
             card.setKind(Kind.individual());
             card.setStructuredName(name(contact));
@@ -69,6 +68,9 @@ final class CardWriter implements ContactWriter {
             if (!nickname.isEmpty()) {
                 card.setNickname(nickname);
             }
+        }
+        if (!contact.text(NamePart.ORGANISATION).isEmpty()) {
+            card.setOrganization(contact.text(NamePart.ORGANISATION));
         }
         if (contact.hasAddress()) {
             card.addAddress(address(contact));

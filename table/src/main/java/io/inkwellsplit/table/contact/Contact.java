@@ -24,7 +24,9 @@ record Contact(PersonName name, AddressLabel.Parts address, List<String> emails,
     }
 
     boolean isOrganisation() {
-        return !text(NamePart.ORGANISATION).isEmpty();
+        return !text(NamePart.ORGANISATION).isEmpty()
+                && text(NamePart.FIRST).isEmpty()
+                && text(NamePart.LAST).isEmpty();
     }
 
     boolean hasName() {

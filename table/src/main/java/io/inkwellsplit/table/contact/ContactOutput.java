@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -122,8 +123,11 @@ public final class ContactOutput implements TableOutput {
         for (NamePart part : NamePart.values()) {
             parts.put(part, Objects.requireNonNullElse(found.name(cells).apply(part), ""));
         }
-        Contact contact =
-                new Contact(PersonName.of(parts), found.address(cells), texts(cells, emails), texts(cells, phones));
+        Contact contact = new Contact(
+                PersonName.of(parts),
+                found.address(cells),
+                texts(cells, emails, parts.getOrDefault(NamePart.EMAIL, "")),
+                texts(cells, phones, parts.getOrDefault(NamePart.PHONE, "")));
         try {
             for (Iterator<Contact> people = contact.people().iterator(); people.hasNext(); ) {
                 Contact person = people.next();
@@ -149,8 +153,12 @@ public final class ContactOutput implements TableOutput {
         return plain == null ? cell : plain.toString();
     }
 
-    private static List<String> texts(List<String> cells, List<Integer> columns) {
-        return columns.stream().map(cells::get).filter(text -> !text.isBlank()).toList();
+    /** What stands in columns of its own, and what was found beside the name. */
+    private static List<String> texts(List<String> cells, List<Integer> columns, String beside) {
+        return Stream.concat(columns.stream().map(cells::get), Stream.of(beside))
+                .filter(text -> !text.isBlank())
+                .distinct()
+                .toList();
     }
 
     @Override

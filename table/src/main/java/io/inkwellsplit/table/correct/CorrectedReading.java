@@ -162,10 +162,11 @@ final class CorrectedReading {
     /** A trust or a role without a name stays what it was read as. */
     private Kind kind(Reading<PartKey> read, Map<PartKey, String> parts) {
         boolean couple = parts.keySet().stream().anyMatch(key -> key.key().startsWith(SECOND));
-        if (parts.containsKey(NamePart.ORGANISATION)) {
+        boolean person = parts.containsKey(NamePart.FIRST) || parts.containsKey(NamePart.LAST);
+        if (parts.containsKey(NamePart.ORGANISATION) && !person) {
             return Kind.ORGANISATION;
         }
-        boolean named = usual != Kind.PERSON || parts.containsKey(NamePart.FIRST) || parts.containsKey(NamePart.LAST);
+        boolean named = usual != Kind.PERSON || person;
         return couple ? Kind.COUPLE : named ? usual : read.kind();
     }
 

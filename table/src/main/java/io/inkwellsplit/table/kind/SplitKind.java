@@ -54,7 +54,7 @@ final class SplitKind implements StepKind {
                 Setting.choice(
                         "each",
                         "WHAT",
-                        "person: every person of a cell gets a row of its own, numbered; the other cells are repeated.",
+                        "With person, every person of a cell gets a row of its own, numbered; the other cells are repeated.",
                         List.of("person")),
                 Setting.flag("no-checks", "Leave out the columns Confidence, Doubts and Suggestions."),
                 Setting.decimal(

@@ -108,7 +108,8 @@ public final class Values {
             }
             case CHOICE -> {
                 if (!setting.choices().contains(value.toLowerCase(Locale.ROOT))) {
-                    throw refuse(name + " is one of " + String.join(", ", setting.choices()) + ", not \"" + value + "\""
+                    throw refuse(name + (setting.choices().size() > 1 ? " is one of " : " can only be ")
+                            + String.join(", ", setting.choices()) + ", not \"" + value + "\""
                             + Nearest.of(value, setting.choices())
                                     .map(near -> "; did you mean " + near + "?")
                                     .orElse(""));

@@ -21,6 +21,7 @@ public final class PartColumns {
 
     private final List<String> header;
     private final Map<PartKey, Integer> indexes = new HashMap<>();
+    private final Remarks remarks;
     private final boolean tidy;
 
     private PartColumns(List<String> header, boolean tidy) {
@@ -35,6 +36,9 @@ public final class PartColumns {
                         .ifPresent(index -> indexes.put(part, index));
             }
         }
+        Map<Integer, PartKey> byIndex = new HashMap<>();
+        indexes.forEach((part, index) -> byIndex.put(index, part));
+        remarks = new Remarks(this.header, byIndex);
     }
 
     /**
@@ -70,12 +74,12 @@ public final class PartColumns {
     }
 
     /**
-     * {@return whether a part has a column}
+     * {@return whether a part has a column, or may be told in a column of remarks}
      *
      * @param part the part
      */
     public boolean has(PartKey part) {
-        return indexes.containsKey(part);
+        return indexes.containsKey(part) || remarks.areOf(part);
     }
 
     /** {@return whether any part of a name has a column} */
@@ -161,12 +165,16 @@ public final class PartColumns {
      * @param cells the cells, one for each title of the header
      */
     public AddressLabel.Parts address(List<String> cells) {
-        return part -> cell(cells, part);
+        return part -> {
+            String text = cell(cells, part);
+            // Who receives may be written beside the name.
+            return part == AddressPart.CARE_OF && text.isEmpty() ? cell(cells, NamePart.CARE_OF) : text;
+        };
     }
 
     private String cell(List<String> cells, PartKey part) {
         Integer index = indexes.get(part);
-        String text = index == null ? "" : cells.get(index);
+        String text = index == null ? remarks.text(cells, part) : cells.get(index);
         @Nullable TidyCase casing = tidy ? TIDY.get(part) : null;
         return casing == null ? text : casing.apply(text);
     }

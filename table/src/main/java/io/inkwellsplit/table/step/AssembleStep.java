@@ -1,6 +1,7 @@
 package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.assemble.AddressLabel;
+import io.inkwellsplit.assemble.NameFields;
 import io.inkwellsplit.assemble.NameFormatter;
 import io.inkwellsplit.assemble.NameStyle;
 import io.inkwellsplit.assemble.PersonName;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Makes new columns from the columns there are, and sets them behind these: by patterns over any columns, by ready-made
@@ -220,13 +222,33 @@ public final class AssembleStep implements Step {
         ReadyPattern full = ReadyPattern.named("couple-full");
         return cells -> {
             List<String> lines = new ArrayList<>();
-            String name = full.format(columns.name(cells));
-            if (!name.isEmpty()) {
-                lines.add(name);
-            }
-            lines.addAll(label.lines(columns.address(cells)));
+            addressee(lines, columns.name(cells), full);
+            List<String> address = label.lines(columns.address(cells));
+            // The firm may be written in both columns.
+            lines.addAll(
+                    lines.contains(address.isEmpty() ? "" : address.get(0))
+                            ? address.subList(1, address.size())
+                            : address);
             return String.join("\n", lines);
         };
+    }
+
+    /** To whom the letter goes: the people, or the estate of one, and the organisation. */
+    private static void addressee(List<String> lines, NameFields.Parts name, ReadyPattern full) {
+        String person = full.format(name);
+        boolean late = text(name, "late_first") != null || text(name, "late_last") != null;
+        if (!person.isEmpty()) {
+            lines.add(late ? "Estate of " + person : person);
+        }
+        String organisation = name.apply(NamePart.ORGANISATION);
+        if (organisation != null && !organisation.isBlank() && !organisation.equals(person)) {
+            lines.add(organisation);
+        }
+    }
+
+    private static @Nullable String text(NameFields.Parts name, String field) {
+        String value = NameFields.value(field, name);
+        return value == null || value.isBlank() ? null : value;
     }
 
     private static PersonName person(PartColumns columns, List<String> cells) {
