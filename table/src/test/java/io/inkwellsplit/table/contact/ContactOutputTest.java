@@ -149,4 +149,27 @@ class ContactOutputTest {
         assertThat(columns.get(0).get("dc:description").asText()).isEqualTo("It is text.");
         assertThat(columns.get(1).at("/datatype/base").asText()).isEqualTo("decimal");
     }
+
+    @Test
+    void whatWasFoundBesideTheNameReachesTheCard() throws IOException {
+        Path file = folder.resolve("beside.vcf");
+        try (ContactOutput output =
+                ContactOutput.create(file, ContactFormat.VCARD, Dialect.STANDARD, WhenThere.REFUSE)) {
+            output.header(List.of("First name", "Last name", "Remarks"));
+            output.row(List.of(
+                    "Ada", "Thorne", "E-mail: ada@quay.example; Telephone: 01632 960001; Organisation: Harrow Ltd"));
+            output.row(List.of("Ada", "Harrow", "Kind: couple; Second person's first name: Neil"));
+            output.row(List.of("", "", "Kind: organisation; Organisation: Harrow Ltd"));
+            output.finish();
+        }
+        List<VCard> cards = Ezvcard.parse(file).all();
+        assertThat(cards.stream().map(card -> card.getFormattedName().getValue()))
+                .containsExactly("Ada Thorne", "Ada Harrow", "Neil Harrow", "Harrow Ltd");
+        VCard person = cards.get(0);
+        assertThat(person.getKind().isIndividual()).isTrue();
+        assertThat(person.getOrganization().getValues()).containsExactly("Harrow Ltd");
+        assertThat(person.getEmails().get(0).getValue()).isEqualTo("ada@quay.example");
+        assertThat(person.getTelephoneNumbers().get(0).getText()).isEqualTo("01632 960001");
+        assertThat(cards.get(3).getKind().isOrg()).isTrue();
+    }
 }
