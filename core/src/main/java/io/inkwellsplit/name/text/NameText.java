@@ -126,6 +126,8 @@ public final class NameText {
             }
             if (WordInfo.isListed(word)) {
                 odds[i] = WordInfo.odds(word);
+            } else if (word == 0 && !tokens.hasHyphen(i) && tokens.letters(i) > 2) {
+                word |= words.unlisted(tokens, i);
             } else if (tokens.hasHyphen(i)) {
                 word |= hyphenated(i, words);
             }
@@ -265,6 +267,10 @@ public final class NameText {
         int a = words.info(tokens.hash(start, first));
         int b = words.info(tokens.hash(last, end));
         odds[i] = (WordInfo.odds(a) + WordInfo.odds(b)) / 2;
+        if ((b & WordInfo.ORGANISATION) != 0 || tokens.hasDigit(i)) {
+            // "Quay-Inc": the last of the words says what the whole is.
+            return WordInfo.ORGANISATION_OR_NAME;
+        }
         return WordInfo.isListed(a) && WordInfo.isListed(b) ? a & 0xff : 0;
     }
 

@@ -184,6 +184,11 @@ public final class NameWords {
         return words.get(hash);
     }
 
+    /** Returns what is known of a word that is in no list: whether it looks like one coined for a firm. */
+    public int unlisted(Tokens tokens, int token) {
+        return Coined.is(tokens, token, words) ? WordInfo.ORGANISATION_OR_NAME : 0;
+    }
+
     /** Returns whether the tokens of a value are nothing to read. */
     public boolean isNothing(Tokens tokens) {
         return nothing.is(tokens);
