@@ -40,6 +40,8 @@ import java.util.Set;
 /** The way of one name from text to reading, in order. Holds the buffers, so it is confined to one thread. */
 final class NameReader {
     private static final Set<Doubt> NO_DOUBTS = Set.of();
+    /** Under this probability nobody can tell what a single word is that no list has. */
+    private static final double CLEAR = 0.9;
 
     private final NameWords words;
     private final NameModel model;
@@ -76,6 +78,9 @@ final class NameReader {
             return unnamed(source);
         }
         Candidate best = weigh(evidence);
+        if (best.probability < CLEAR && isUnknownWord()) {
+            best = unclear(best);
+        }
         NameParts.place(source, text, best, builder);
         double confidence = weights.calibrate(best.probability);
         return builder.build(confidence, doubts(best, confidence, doubtBelow));
@@ -201,14 +206,11 @@ final class NameReader {
     }
 
     private void organisation() {
-        if (!text.hasMore() && text.joinStart() < 0) {
-            return;
-        }
         int first = text.firstFreeWord();
-        if (first == text.count()) {
+        if (first == text.count() || !text.hasMore() && text.joinStart() < 0 && !isUnknownWord()) {
             return;
         }
-        boolean sign = text.joinStart() >= 0;
+        boolean sign = text.joinStart() >= 0 || isUnknownWord();
         for (int i = first; i < text.count() && !sign; i++) {
             sign = mayBeOfOrganisation(text.label(i))
                     && (text.has(i, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME)
@@ -225,6 +227,23 @@ final class NameReader {
                 candidate.labels[i] = (byte) NamePart.ORGANISATION.ordinal();
             }
         }
+    }
+
+    /** Returns the likeliest person, of whom is not said that it is one. */
+    private Candidate unclear(Candidate best) {
+        Candidate person = best;
+        for (int i = 0; i < candidates.size(); i++) {
+            Candidate candidate = candidates.get(i);
+            boolean likelier = person.kind != Kind.PERSON || candidate.probability > person.probability;
+            person = candidate.kind == Kind.PERSON && likelier ? candidate : person;
+        }
+        person.kind = Kind.UNCLEAR;
+        return person;
+    }
+
+    /** A single word that no list has may be anybody's and any firm's. */
+    private boolean isUnknownWord() {
+        return text.count() == 1 && text.isFreeWord(0) && text.isUnknown(0) && !text.tokens.isIdeograph(0);
     }
 
     /** Notes beside a name, and an organisation that was found already, make no organisation of the rest. */
@@ -246,7 +265,7 @@ final class NameReader {
     private Set<Doubt> doubts(Candidate best, double confidence, double doubtBelow) {
         boolean close = confidence < doubtBelow;
         boolean unplaced = builder.has(NamePart.UNPLACED);
-        boolean person = best.kind == Kind.PERSON;
+        boolean person = best.kind == Kind.PERSON || best.kind == Kind.UNCLEAR && isUnknownWord();
         boolean noLast = person && !builder.has(NamePart.LAST);
         boolean noFirst = person && !builder.has(NamePart.FIRST);
         if (!close && !unplaced && !noLast && !noFirst && best.kind != Kind.UNCLEAR) {

@@ -52,7 +52,7 @@ final class Coined {
         return false;
     }
 
-    /** {@code QuayVista}: neither half is a name or a particle, as in {@code AnnaRose}, {@code MacTavish}. */
+    /** {@code WexQuorb}: neither half is a name or a particle, as in {@code AnnaRose}, {@code MacTavish}. */
     private static boolean isTwoWords(Tokens tokens, int start, int end, PhraseTable names) {
         for (int i = start + SHORTEST_HALF; i <= end - SHORTEST_HALF; i++) {
             if (Character.isUpperCase(tokens.charAt(i)) && Character.isLowerCase(tokens.charAt(i - 1))) {
