@@ -167,7 +167,8 @@ final class CorrectedReading {
             return Kind.ORGANISATION;
         }
         boolean named = usual != Kind.PERSON || person;
-        return couple ? Kind.COUPLE : named ? usual : read.kind();
+        Kind people = read.kind() == Kind.SEVERAL ? Kind.SEVERAL : Kind.COUPLE;
+        return couple ? people : named ? usual : read.kind();
     }
 
     private ReadingBuilder<PartKey> builder(String value, Kind kind) {
