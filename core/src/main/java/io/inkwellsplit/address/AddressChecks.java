@@ -23,7 +23,9 @@ final class AddressChecks {
         }
         int end = text.runEnd(at);
         String code = text.source().substring(text.tokens.start(at), text.tokens.end(end - 1));
-        if (kind == Ends.Postcode.FOREIGN) {
+        boolean mended =
+                kind == Ends.Postcode.WHOLE && !text.country().postcodes.matches(code);
+        if (kind == Ends.Postcode.FOREIGN || mended) {
             doubts.add(Doubt.POSTCODE_FORM);
             String meant = text.country().postcodes.meant(code);
             if (!meant.isEmpty()) {

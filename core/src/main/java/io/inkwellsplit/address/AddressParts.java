@@ -31,6 +31,43 @@ final class AddressParts {
             }
             i = end;
         }
+        tail(text, builder);
+    }
+
+    /** What stands behind the address: who receives, and else what no part can claim. */
+    private static void tail(AddressText text, ReadingBuilder<AddressPart> builder) {
+        int from = text.count();
+        int careOf = text.tailCareOf();
+        for (int i = from; i < text.tailEnd(); ) {
+            int end = i + 1;
+            if (i == careOf) {
+                end = text.tailReceiver();
+                builder.addAnnouncement(text.tokens.start(i), text.tokens.end(end - 1));
+            } else if (!isSeparator(text, i)) {
+                while (end < text.tailEnd() && end != careOf && !isComma(text, end)) {
+                    end++;
+                }
+                int last = end - 1;
+                while (isSeparator(text, last)) {
+                    last--;
+                }
+                boolean receives = careOf >= 0 && i == text.tailReceiver();
+                builder.add(
+                        receives ? AddressPart.CARE_OF : AddressPart.UNPLACED,
+                        text.tokens.start(i),
+                        text.tokens.end(last));
+            }
+            i = end;
+        }
+    }
+
+    private static boolean isComma(AddressText text, int i) {
+        return text.tokens.is(i, TokenKind.COMMA) || text.tokens.is(i, TokenKind.BREAK);
+    }
+
+    private static boolean isSeparator(AddressText text, int i) {
+        boolean says = text.tokens.isWord(i) || text.tokens.is(i, TokenKind.NUMBER) || text.isSign(i);
+        return !says;
     }
 
     /** A bracket that opens inside a part closes in it: {@code Taiwan (R.O.C.)}. */

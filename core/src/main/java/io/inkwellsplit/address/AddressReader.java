@@ -231,6 +231,16 @@ final class AddressReader {
             boolean word = text.tokens.isWord(i) || text.isNumber(i) || announcesName(labels, k);
             text.label(i, AddressLabels.plain(labels[k], word));
         }
+        noCity();
+    }
+
+    /** A word for nothing is no city: {@code 12 Main St, unknown}. */
+    private void noCity() {
+        int from = text.find(AddressPart.CITY);
+        int end = from < 0 ? 0 : text.runEnd(from);
+        if (from >= 0 && vocabulary.isNothing(text.tokens, from, end)) {
+            text.label(from, end, AddressPart.UNPLACED);
+        }
     }
 
     /** {@code % Tobias Wren}. */

@@ -30,6 +30,7 @@ public final class Tokens {
     private static final int MOST_CHARS = 4_096;
 
     private static final int MOST_TOKENS = 256;
+    private static final int FEWEST_IN_NUMBER = 4;
     private static final char JOINER = '\u200D';
     private static final String SEPARATING = "-:_|\\*~!?=/";
 
@@ -350,21 +351,73 @@ public final class Tokens {
         if (!isDigits(starts[token], hyphen) || !isDigits(hyphen + 1, ends[token])) {
             return false;
         }
-        for (int added = 0; added < 2; added++) {
-            add(TokenKind.MARK, 0, 0, 0, 0, 0);
-        }
-        int behind = count - token - 3;
-        System.arraycopy(kinds, token + 1, kinds, token + 3, behind);
-        System.arraycopy(starts, token + 1, starts, token + 3, behind);
-        System.arraycopy(ends, token + 1, ends, token + 3, behind);
-        System.arraycopy(letters, token + 1, letters, token + 3, behind);
-        System.arraycopy(shapes, token + 1, shapes, token + 3, behind);
-        System.arraycopy(hashes, token + 1, hashes, token + 3, behind);
+        makeRoom(token, 2);
         int end = ends[token];
         set(token, TokenKind.NUMBER, starts[token], hyphen, shapes[token] & GLUED | DIGIT);
         set(token + 1, TokenKind.MARK, hyphen, hyphen + 1, GLUED);
         set(token + 2, TokenKind.NUMBER, hyphen + 1, end, GLUED | DIGIT);
         return true;
+    }
+
+    /**
+     * Cuts a word of letters and digits where the digits begin, {@code VT05641}, and at a hyphen between them; the tokens
+     * behind it have other indexes then.
+     *
+     * @param letterCount how many letters it begins with
+     */
+    public void cutBehindLetters(int token, int letterCount) {
+        int start = starts[token];
+        int end = ends[token];
+        int cut = start + letterCount;
+        boolean hyphen = chars[cut] == '-';
+        int shape = shapes[token] & (UPPER | LOWER | UPPER_FIRST);
+        int glued = shapes[token] & GLUED;
+        makeRoom(token, hyphen ? 2 : 1);
+        set(token, TokenKind.WORD, start, cut, glued | shape);
+        if (hyphen) {
+            set(token + 1, TokenKind.MARK, cut, cut + 1, GLUED);
+        }
+        int number = hyphen ? cut + 1 : cut;
+        set(token + (hyphen ? 2 : 1), TokenKind.NUMBER, number, end, GLUED | DIGIT);
+    }
+
+    /**
+     * Takes the letter O in a number for the nought that is meant, {@code O5641}; the text itself stays.
+     *
+     * @return whether it is such a number, of four signs or more and mostly digits
+     */
+    public boolean mendNoughts(int token) {
+        int noughts = 0;
+        int end = ends[token] - (isDotted(token) ? 1 : 0);
+        for (int i = starts[token]; i < end; i++) {
+            boolean nought = Chars.fold(chars[i]) == 'o';
+            if (!nought && classAt(i) != CharClass.DIGIT) {
+                return false;
+            }
+            noughts += nought ? 1 : 0;
+        }
+        if (noughts == 0 || end - starts[token] < FEWEST_IN_NUMBER || 2 * noughts >= end - starts[token]) {
+            return false;
+        }
+        for (int i = starts[token]; i < end; i++) {
+            chars[i] = Chars.fold(chars[i]) == 'o' ? '0' : chars[i];
+        }
+        set(token, TokenKind.NUMBER, starts[token], end, shapes[token] & GLUED | DIGIT);
+        return true;
+    }
+
+    private void makeRoom(int token, int more) {
+        for (int added = 0; added < more; added++) {
+            add(TokenKind.MARK, 0, 0, 0, 0, 0);
+        }
+        int to = token + 1 + more;
+        int behind = count - to;
+        System.arraycopy(kinds, token + 1, kinds, to, behind);
+        System.arraycopy(starts, token + 1, starts, to, behind);
+        System.arraycopy(ends, token + 1, ends, to, behind);
+        System.arraycopy(letters, token + 1, letters, to, behind);
+        System.arraycopy(shapes, token + 1, shapes, to, behind);
+        System.arraycopy(hashes, token + 1, hashes, to, behind);
     }
 
     private boolean isDigits(int from, int end) {

@@ -56,6 +56,11 @@ public final class Nothing {
         return length > 0 && next(tokens, first + length) == tokens.count();
     }
 
+    /** Returns whether a run of tokens is a word for nothing. */
+    public boolean is(Tokens tokens, int from, int end) {
+        return words.value(tokens, from, end - from) != PhraseTable.NONE;
+    }
+
     /** Returns the reading of a value that is nothing: it has no part. */
     public static <P extends PartKey> Reading<P> reading(
             String source, Tokens tokens, SourcePlaces places, ReadingBuilder<P> builder) {

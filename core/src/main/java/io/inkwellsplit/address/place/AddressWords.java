@@ -109,6 +109,11 @@ public final class AddressWords {
         return places;
     }
 
+    /** Returns whether a run of tokens is a word for nothing: {@code unknown}. */
+    public boolean isNothing(Tokens tokens, int from, int end) {
+        return nothing.is(tokens, from, end);
+    }
+
     /** Returns whether the tokens of a value are nothing to read. */
     public boolean isNothing(Tokens tokens) {
         return nothing.is(tokens);

@@ -147,7 +147,7 @@ public final class Postcodes {
     }
 
     /** Returns whether a text as a whole has one of the forms. */
-    boolean matches(String text) {
+    public boolean matches(String text) {
         Tokens tokens = new Tokens();
         tokens.read(text);
         return tokens.count() > 0 && match(tokens, 0, tokens.count()) == tokens.count();

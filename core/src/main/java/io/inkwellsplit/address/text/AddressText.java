@@ -5,6 +5,7 @@ import io.inkwellsplit.address.place.AddressWords;
 import io.inkwellsplit.address.place.Countries;
 import io.inkwellsplit.address.place.Country;
 import io.inkwellsplit.address.place.CountryNames;
+import io.inkwellsplit.address.place.CountryPlaces;
 import io.inkwellsplit.address.place.Places;
 import io.inkwellsplit.address.place.Postcodes;
 import io.inkwellsplit.reading.AddressPart;
@@ -29,6 +30,8 @@ public final class AddressText {
     /** A word must be as long as this to have an ending that tells what it is. */
     private static final int LONG_WORD = 4;
 
+    private static final int LONGEST_STATE = 3;
+    private static final int LONG_NUMBER = 8;
     private static final int MAX_POSTCODE = 9_999_999;
 
     private static final int NEEDS_DOT =
@@ -52,6 +55,8 @@ public final class AddressText {
     private int[] segmentStarts = new int[32];
     private int[] segmentEnds = new int[32];
     private int firstNumber;
+    private final Tail tail = new Tail();
+    private int limit;
 
     public final Countries countries;
     public final Places places;
@@ -68,7 +73,72 @@ public final class AddressText {
     public void read(String text) {
         tokens.read(text);
         source = tokens.text();
+        for (int i = 0; i < tokens.count(); i++) {
+            if (tokens.hasDigit(i)) {
+                tokens.mendNoughts(i);
+                cutStateAndCode(i);
+            }
+        }
+        limit = tail.before(tokens);
         prepare();
+    }
+
+    /** {@code VT05641}: a state's code, and a postcode that begins as that state's do. */
+    private void cutStateAndCode(int i) {
+        if (!tokens.isWord(i)) {
+            return;
+        }
+        int start = tokens.start(i);
+        int letters = 0;
+        while (letters < LONGEST_STATE && Postcodes.isLetter(tokens.charAt(start + letters))) {
+            letters++;
+        }
+        int code = tokens.charAt(start + letters) == '-' ? start + letters + 1 : start + letters;
+        if (letters > 1 && code < tokens.end(i) && isStateWithCode(i, letters, code)) {
+            tokens.cutBehindLetters(i, letters);
+        }
+    }
+
+    /** Returns whether the letters that a word begins with are a state's code, and what follows a postcode of that state. */
+    private boolean isStateWithCode(int token, int letters, int codeStart) {
+        String code = source.substring(codeStart, tokens.end(token));
+        String state = source.substring(tokens.start(token), tokens.start(token) + letters);
+        for (int c = 0; c < countries.size(); c++) {
+            Country one = countries.get(c);
+            for (int s = 0; s < one.states.size(); s++) {
+                Country.State its = one.states.get(s);
+                if (its.names().stream().anyMatch(state::equalsIgnoreCase)
+                        && one.postcodes.matches(code)
+                        && (its.postcodeStarts().stream().anyMatch(code::startsWith) || isIn(one, s + 1, code))) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean isIn(Country one, int state, String code) {
+        CountryPlaces its = places.of(one);
+        String number =
+                code.substring(0, Math.min(code.length(), code.indexOf('-') < 0 ? code.length() : code.indexOf('-')));
+        return its.knowsPostcodes()
+                && number.chars().allMatch(c -> Postcodes.isDigit((char) c))
+                && number.length() < LONG_NUMBER
+                && (its.statesOf(Integer.parseInt(number)) & 1L << state) != 0;
+    }
+
+    /** Returns the tokens behind those that are read: what people write behind an address. */
+    public int tailEnd() {
+        return tokens.count();
+    }
+
+    /** Returns the first token of the words that announce a receiver behind the address; -1 where there are none. */
+    public int tailCareOf() {
+        return tail.careOf();
+    }
+
+    public int tailReceiver() {
+        return tail.receiver();
     }
 
     /** Returns whether there are no letters beside a to z in it. */
@@ -114,7 +184,7 @@ public final class AddressText {
     }
 
     private void prepare() {
-        count = tokens.count();
+        count = Math.min(limit, tokens.count());
         if (labels.length < count) {
             int size = count * 2;
             labels = new byte[size];
@@ -144,7 +214,7 @@ public final class AddressText {
             }
             TokenKind kind = tokens.kind(i);
             boolean dash = kind == TokenKind.MARK && isChar(i, '-') && !tokens.isGlued(i);
-            commas[i] = kind == TokenKind.COMMA || kind == TokenKind.BREAK || dash;
+            commas[i] = kind == TokenKind.COMMA || kind == TokenKind.BREAK || dash || isStrokeBetweenWords(i);
             segmentStarts[i] = i == 0 || commas[i - 1] ? i : segmentStarts[i - 1];
             firstNumber = kind == TokenKind.NUMBER ? Math.min(firstNumber, i) : firstNumber;
             untouched[i] = switch (kind) {
@@ -154,6 +224,19 @@ public final class AddressText {
             };
         }
         findSegmentEnds();
+    }
+
+    /** {@code 12 Main St / Barre}: with blanks around it and no numbers beside it a stroke parts lines. */
+    private boolean isStrokeBetweenWords(int i) {
+        return tokens.isSlash(i)
+                && i > 0
+                && i + 1 < tokens.count()
+                && !tokens.isGlued(i)
+                && !tokens.isGlued(i + 1)
+                && tokens.isWord(i - 1)
+                && tokens.isWord(i + 1)
+                && tokens.letters(i - 1) > 1
+                && tokens.letters(i + 1) > 1;
     }
 
     private void findSegmentEnds() {
@@ -182,6 +265,8 @@ public final class AddressText {
         for (int i = 0; i < count; i++) {
             boolean opensLine = i == 0 || isComma(i - 1);
             if (opensLine && is(i, TokenKind.NUMBER) && tokens.hasHyphen(i) && i + 1 < count && tokens.cutAtHyphen(i)) {
+                limit += 2;
+                tail.shift(2);
                 prepare();
                 return;
             }
@@ -217,7 +302,7 @@ public final class AddressText {
     }
 
     private boolean isSeparatingMark(int i) {
-        return tokens.isSeparating(i) && !tokens.isSlash(i);
+        return tokens.isSeparating(i) && (!tokens.isSlash(i) || isStrokeBetweenWords(i));
     }
 
     /** Returns whether a token is a sign that says something, and does not only separate. */
