@@ -105,7 +105,12 @@ final class NameParts {
                 || label == NamePart.CARE_OF.ordinal()
                 || label == NamePart.ATTENTION.ordinal()
                 || label == NamePart.TRUST.ordinal();
+        boolean given = label == NamePart.FIRST.ordinal()
+                || label == NamePart.MIDDLE.ordinal()
+                || label == NamePart.SECOND_FIRST.ordinal()
+                || label == NamePart.SECOND_MIDDLE.ordinal();
         return label == NamePart.ORGANISATION.ordinal()
+                || given && token + 1 < text.count() && text.isHyphened(token + 1)
                 || list && (text.is(token, TokenKind.COMMA) || text.is(token, TokenKind.MARK));
     }
 

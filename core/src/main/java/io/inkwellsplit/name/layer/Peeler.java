@@ -110,13 +110,24 @@ public final class Peeler {
     private static boolean isOfAnother(NameText text, int i, int end) {
         int next = next(text, end);
         int length = next < text.count() ? text.layerLength(next) : 0;
+        boolean estate = length > 0 && Layer.ESTATE_FRONT.in(text.layers(next, length));
+        boolean apart = text.is(i - 1, TokenKind.COMMA) || text.is(i - 1, TokenKind.OPEN);
         return text.freeWords(0, i) > 1
-                && (text.is(i - 1, TokenKind.COMMA) || text.is(i - 1, TokenKind.OPEN))
-                && length > 0
-                && Layer.ESTATE_FRONT.in(text.layers(next, length));
+                && (estate && apart || !estate && endsInPreposition(text, end) && text.freeWords(end, text.count()) > 1)
+                && !namesTrust(text, end);
     }
 
-    /** The person acts for an estate that is not the person's own: all of it is the role. */
+    private static boolean namesTrust(NameText text, int from) {
+        for (int i = from; i < text.count(); i++) {
+            int length = text.layerLength(i);
+            if (length > 0 && Layer.TRUST_HEAD.in(text.layers(i, length))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The person acts for somebody, or for that is not the person's own: all of it is the role. */
     private static void roleForAnother(NameText text, int i, int end) {
         int stop = end;
         while (stop < text.count() && text.label(stop) == NameText.FREE) {
@@ -134,7 +145,7 @@ public final class Peeler {
         return length > 1 || text.freeWords(0, i) == 0 && !isFirm(text, i + 1);
     }
 
-    private boolean endsInPreposition(NameText text, int end) {
+    private static boolean endsInPreposition(NameText text, int end) {
         long hash = text.tokens.hash(end - 1);
         return hash == OF || hash == FOR;
     }

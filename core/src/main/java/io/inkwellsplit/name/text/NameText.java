@@ -24,6 +24,8 @@ public final class NameText {
     private static final NamePart[] PARTS = NamePart.values();
     /** From this digit of frequency on, two letters are taken for a given name in a text of capitals: {@code ED}. */
     private static final int COMMON_GIVEN = 8;
+    /** Of a word that begins with a particle and a hyphen. */
+    private static final double PARTICLE_ODDS = -4;
 
     private static final int INITIAL = 1;
     private static final int TOGETHER = 2;
@@ -119,7 +121,7 @@ public final class NameText {
         if (kind == TokenKind.WORD) {
             if ((word & WordInfo.PHRASE) != 0) {
                 int length = words.words().longest(tokens, i, count);
-                if (length > 1) {
+                if (length > 1 && !areInitials(i, length)) {
                     phraseLength[i] = length;
                     phraseInfo[i] = words.words().value(tokens, i, length);
                 }
@@ -237,6 +239,16 @@ public final class NameText {
         return hasMore;
     }
 
+    /** {@code S. A. Brandt}, {@code Brandt A S}: initials with blanks are no legal form before a name, or behind a single one. */
+    private boolean areInitials(int token, int length) {
+        for (int i = token; i < token + length; i++) {
+            if (!tokens.isInitial(i) || i > token && tokens.isGlued(i)) {
+                return false;
+            }
+        }
+        return token == 0 || count - length <= 1;
+    }
+
     /** {@code SA} may end a firm's name, {@code Sá} in a text of mixed case may not; longer words are all taken. */
     private boolean isLegalForm(int i) {
         return tokens.letters(i) > 2 || !tokens.isMixedCase() || tokens.isAllCaps(i) || tokens.hash(i) == CO;
@@ -266,7 +278,9 @@ public final class NameText {
         }
         int a = words.info(tokens.hash(start, first));
         int b = words.info(tokens.hash(last, end));
-        odds[i] = (WordInfo.odds(a) + WordInfo.odds(b)) / 2;
+        boolean particle = (a & WordInfo.PARTICLE) != 0 && first > start;
+        // "al-Farsi" is no given name.
+        odds[i] = particle ? PARTICLE_ODDS : (WordInfo.odds(a) + WordInfo.odds(b)) / 2;
         if ((b & WordInfo.ORGANISATION) != 0 || tokens.hasDigit(i)) {
             // "Quay-Inc": the last of the words says what the whole is.
             return WordInfo.ORGANISATION_OR_NAME;
@@ -380,6 +394,9 @@ public final class NameText {
         if (has(token, WordInfo.PARTICLE)) {
             return false;
         }
+        if (has(token, WordInfo.EAST_ASIAN) && hasVowel(token) && !tokens.isMixedCase()) {
+            return false;
+        }
         boolean seldomGiven = (info[token] & 0xf) < COMMON_GIVEN;
         return !hasVowel(token) || letters == 2 && (tokens.isMixedCase() || seldomGiven);
     }
@@ -390,6 +407,17 @@ public final class NameText {
 
     public boolean isInitial(int token) {
         return (traits[token] & INITIAL) != 0;
+    }
+
+    /** {@code J.-H.}: an initial that a hyphen joins to the one before it. */
+    public boolean isHyphened(int token) {
+        return token > 1
+                && isInitial(token)
+                && isInitial(token - 2)
+                && tokens.isGlued(token)
+                && tokens.isGlued(token - 1)
+                && tokens.is(token - 1, TokenKind.MARK)
+                && tokens.charAt(tokens.start(token - 1)) == '-';
     }
 
     public boolean isAllCaps(int token) {

@@ -60,6 +60,9 @@ class PeelerTest {
             %s C/OTobias Wren                  | care_of     | Tobias Wren
             c/o Harlow & Sons Ltd - %s         | care_of     | Harlow & Sons Ltd
             Estate %s                          | estate      | Estate
+            %s EST OF                          | estate      | EST OF
+            %s LIFE ESTATE                     | role        | LIFE ESTATE
+            %s POA for Ada Thorne              | role        | POA for Ada Thorne
             Nachlass %s                        | estate      | Nachlass
             %s, Attorney-in-Fact               | role        | Attorney-in-Fact
             %s, Agent                          | role        | Agent
