@@ -85,7 +85,7 @@ public final class PersonReader {
             }
         }
         for (int s = 1; s < Math.min(k, MAX_FAMILY_WORDS); s++) {
-            if (mayCut(text, s, blankInside) && !(k > 2 && areParticles(text, s))) {
+            if (mayCut(text, s, blankInside)) {
                 add(text, from, to, Layout.FAMILY_FIRST, s, k, out);
             }
         }
@@ -109,18 +109,6 @@ public final class PersonReader {
                 && (text.tokens.isAllLower(first) || !text.has(first, WordInfo.PARTICLE_OR_NAME));
         boolean columnSaysSo = k == 1 && text.columnOdds(first) < 0;
         return form == Form.ONE_OF_TWO || columnSaysSo || sureParticle || affixes.trailingComma || hasTitle(text, from);
-    }
-
-    /** Before other words particles alone are no family name: {@code LE PENNEC ERWAN}; but Vietnam has the family Le. */
-    private boolean areParticles(NameText text, int s) {
-        for (int i = 0; i < s; i++) {
-            if (!text.has(affixes.words[i], WordInfo.ANY_PARTICLE)) {
-                return false;
-            }
-        }
-        int last = affixes.words[s - 1];
-        boolean vietnamese = text.has(last, WordInfo.VIETNAMESE) && text.has(affixes.words[s], WordInfo.VIETNAMESE);
-        return !text.has(last, WordInfo.EAST_ASIAN) && !vietnamese;
     }
 
     /** No cut goes through a particle of several words, nor through characters that a blank sets apart from others. */

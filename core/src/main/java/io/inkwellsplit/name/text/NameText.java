@@ -394,7 +394,9 @@ public final class NameText {
         if (has(token, WordInfo.PARTICLE)) {
             return false;
         }
-        if (has(token, WordInfo.EAST_ASIAN) && hasVowel(token) && !tokens.isMixedCase()) {
+        // "YU QI", "SEO JI YOON": where the names of East Asia are, two letters with a vowel are a syllable.
+        boolean asian = has(token, WordInfo.EAST_ASIAN) || token > 0 && has(0, WordInfo.EAST_ASIAN);
+        if (asian && hasVowel(token) && !tokens.isMixedCase()) {
             return false;
         }
         boolean seldomGiven = (info[token] & 0xf) < COMMON_GIVEN;

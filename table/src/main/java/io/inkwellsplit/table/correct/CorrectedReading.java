@@ -79,6 +79,11 @@ final class CorrectedReading {
                 builder.addAlso(part.getKey(), twin.get());
                 continue;
             }
+            int shared = inOthers(value, taken, part, parts);
+            if (shared >= 0) {
+                builder.add(part.getKey(), shared, shared + part.getValue().length());
+                continue;
+            }
             for (String piece : pieces(value, taken, part.getValue())) {
                 int at = free(value, taken, piece);
                 if (at < 0) {
@@ -105,7 +110,12 @@ final class CorrectedReading {
 
     /** Two people of whom one last name is told share it. */
     private static Map<PartKey, String> ofBoth(Map<PartKey, String> told) {
-        Map<PartKey, String> parts = new LinkedHashMap<>(told);
+        Map<PartKey, String> parts = new LinkedHashMap<>();
+        // Their last name may be that of the first two as well.
+        if (told.containsKey(NamePart.OTHERS)) {
+            parts.put(NamePart.OTHERS, told.get(NamePart.OTHERS));
+        }
+        parts.putAll(told);
         boolean couple = parts.keySet().stream().anyMatch(key -> key.key().startsWith(SECOND));
         if (couple) {
             String last = parts.getOrDefault(NamePart.LAST, parts.getOrDefault(NamePart.SECOND_LAST, ""));
@@ -115,6 +125,17 @@ final class CorrectedReading {
             }
         }
         return parts;
+    }
+
+    /** Returns where the last name stands that the first two share with the last of the others; -1 where it has its own place. */
+    private static int inOthers(
+            String value, boolean[] taken, Map.Entry<PartKey, String> part, Map<PartKey, String> parts) {
+        String others = parts.getOrDefault(NamePart.OTHERS, "");
+        boolean last = part.getKey() == NamePart.LAST || part.getKey() == NamePart.SECOND_LAST;
+        if (!last || !others.endsWith(" " + part.getValue()) || free(value, taken, part.getValue()) >= 0) {
+            return -1;
+        }
+        return value.lastIndexOf(part.getValue());
     }
 
     /** Returns a part told before that may be the same words: both people's last name, an organisation and its trust. */
