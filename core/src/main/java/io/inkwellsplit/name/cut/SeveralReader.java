@@ -119,7 +119,7 @@ public final class SeveralReader {
                 last = name ? i : last;
                 words += name ? 1 : 0;
             }
-            if (words < 2) {
+            if (words < 2 || wordsMustSaySo && (isAffix(text, p) || text.has(first, WordInfo.ANY_PARTICLE))) {
                 return false;
             }
             double odds = text.odds(first) - text.odds(last);
@@ -129,6 +129,12 @@ public final class SeveralReader {
             all += odds;
         }
         return !wordsMustSaySo || all > CoupleReader.WHOLE_NAMES;
+    }
+
+    /** Degrees and the like behind a name are nobody. */
+    private boolean isAffix(NameText text, int p) {
+        int classes = WordInfo.ANY_TITLE | WordInfo.ANY_SUFFIX | WordInfo.ANY_CREDENTIAL;
+        return text.lengthOf(starts[p], classes, ends[p]) == ends[p] - starts[p];
     }
 
     private void wholeNames(NameText text, CandidatePool<Candidate> out) {
@@ -166,6 +172,7 @@ public final class SeveralReader {
         int last = pieces - 1;
         return ends[last] - starts[last] > 1
                 && text.freeWords(starts[last], ends[last]) == ends[last] - starts[last]
+                && !text.isInitial(ends[last] - 1)
                 && areGiven(text, 0, pieces)
                 && text.odds(ends[last] - 1) < CoupleReader.WHOLE_NAMES;
     }
@@ -205,7 +212,7 @@ public final class SeveralReader {
         for (int p = from; p < to; p++) {
             boolean one = ends[p] - starts[p] == 1 || p == pieces - 1;
             double odds = text.odds(starts[p]);
-            if (!one || odds < 0) {
+            if (!one || odds <= 0) {
                 return false;
             }
             all += odds;

@@ -66,12 +66,16 @@ final class Beside {
                 return false;
             }
             first = false;
+            boolean affix = text.lengthOf(i, WordInfo.ANY_SUFFIX | WordInfo.ANY_CREDENTIAL, end) > 0;
+            if (affix && text.lengthOf(i, WordInfo.ORGANISATION, end) == 0) {
+                return false;
+            }
             int length = text.lengthOf(i, WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME, end);
             if (length == 0) {
                 named |= text.tokens.isWord(i) && !text.has(i, WordInfo.CONNECTOR);
             } else {
                 boolean mayBeName = (text.classes(i, length) & WordInfo.ORGANISATION_OR_NAME) != 0;
-                firm |= !mayBeName;
+                firm |= !mayBeName && !text.isInitial(i);
                 named |= mayBeName && text.tokens.letters(i) > 2;
                 i += length - 1;
             }

@@ -31,7 +31,7 @@ final class Dates {
             if (trust || text.label(i) != NameText.FREE) {
                 continue;
             }
-            int length = dateLength(text, i);
+            int length = length(text, i);
             if (length > 0) {
                 label(text, i, i + length);
                 i += length - 1;
@@ -60,7 +60,7 @@ final class Dates {
     }
 
     /** Returns how many tokens from here on make a date; 0 for none. */
-    private int dateLength(NameText text, int i) {
+    int length(NameText text, int i) {
         if (text.tokens.isWord(i)) {
             return isMonth(text, i) ? monthFirst(text, i) : 0;
         }

@@ -16,7 +16,7 @@ public final class Notes {
 
     private final PhraseTable words = Note.words();
     private final Dates dates = new Dates(words);
-    private final Phones phones = new Phones(words);
+    private final Phones phones = new Phones(words, dates);
 
     /** Looks for them only where there are signs, brackets or digits, which few names have. */
     public void peel(NameText text) {

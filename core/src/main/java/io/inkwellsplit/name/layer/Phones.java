@@ -16,14 +16,20 @@ final class Phones {
     private static final String JOINS = "-./+";
 
     private final PhraseTable words;
+    private final Dates dates;
 
-    Phones(PhraseTable words) {
+    Phones(PhraseTable words, Dates dates) {
         this.words = words;
+        this.dates = dates;
     }
 
     void peel(NameText text) {
         for (int i = 0; i < text.count(); i++) {
-            if (startsNumber(text, i)) {
+            int date = text.label(i) == NameText.FREE ? dates.length(text, i) : 0;
+            if (date > 0) {
+                // That of a trust, which stays with it.
+                i += date - 1;
+            } else if (startsNumber(text, i)) {
                 int end = numberEnd(text, i);
                 if (isPhone(text, i, end)) {
                     text.label(i, extensionEnd(text, end), NamePart.PHONE);

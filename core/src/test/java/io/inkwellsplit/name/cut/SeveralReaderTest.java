@@ -83,6 +83,8 @@ class SeveralReaderTest {
                 "Thorne, Ada, Dr.",
                 "Brandt, Tobias, Jr., PhD",
                 "Thorne, Ada & Neil",
+                "Wexcombe, Ada and Neil B",
+                "van der Meulen, Ada B., M.D.",
                 "Ada Thorne, MD, PhD, RN"
             })
     void commasAloneMakeNoList(String text) {

@@ -77,6 +77,7 @@ class NotesTest {
             1. Ada Thorne (she/her) tel 01632 960001 | phone=01632 960001; pronouns=she/her; list_number=1.
             Ada Thorne Living Trust dtd May 1, 2001 | trust=Living Trust dtd May 1, 2001
             Ada Thorne Trust UA 4-2-1999        | trust=Trust UA 4-2-1999
+            Ada Thorne, Trustee of the Marrow Family Trust dated 12/1/2004 | trust=Marrow Family Trust dated 12/1/2004; role=Trustee
             """)
     void severalStandBesideEachOther(String text, String parts) {
         Reading<NamePart> reading = SPLITTER.split(text);
