@@ -24,8 +24,6 @@ public final class NameText {
     private static final NamePart[] PARTS = NamePart.values();
     /** From this digit of frequency on, two letters are taken for a given name in a text of capitals: {@code ED}. */
     private static final int COMMON_GIVEN = 8;
-    /** Of a word that begins with a particle and a hyphen. */
-    private static final double PARTICLE_ODDS = -4;
 
     private static final int INITIAL = 1;
     private static final int TOGETHER = 2;
@@ -278,9 +276,7 @@ public final class NameText {
         }
         int a = words.info(tokens.hash(start, first));
         int b = words.info(tokens.hash(last, end));
-        boolean particle = (a & WordInfo.PARTICLE) != 0 && first > start;
-        // "al-Farsi" is no given name.
-        odds[i] = particle ? PARTICLE_ODDS : (WordInfo.odds(a) + WordInfo.odds(b)) / 2;
+        odds[i] = (WordInfo.odds(a) + WordInfo.odds(b)) / 2;
         if ((b & WordInfo.ORGANISATION) != 0 || tokens.hasDigit(i)) {
             // "Quay-Inc": the last of the words says what the whole is.
             return WordInfo.ORGANISATION_OR_NAME;
