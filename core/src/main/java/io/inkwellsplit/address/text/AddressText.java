@@ -5,7 +5,6 @@ import io.inkwellsplit.address.place.AddressWords;
 import io.inkwellsplit.address.place.Countries;
 import io.inkwellsplit.address.place.Country;
 import io.inkwellsplit.address.place.CountryNames;
-import io.inkwellsplit.address.place.CountryPlaces;
 import io.inkwellsplit.address.place.Places;
 import io.inkwellsplit.address.place.Postcodes;
 import io.inkwellsplit.reading.AddressPart;
@@ -30,8 +29,6 @@ public final class AddressText {
     /** A word must be as long as this to have an ending that tells what it is. */
     private static final int LONG_WORD = 4;
 
-    private static final int LONGEST_STATE = 3;
-    private static final int LONG_NUMBER = 8;
     private static final int MAX_POSTCODE = 9_999_999;
 
     private static final int NEEDS_DOT =
@@ -56,6 +53,7 @@ public final class AddressText {
     private int[] segmentEnds = new int[32];
     private int firstNumber;
     private final Tail tail = new Tail();
+    private final GluedState gluedState;
     private int limit;
 
     public final Countries countries;
@@ -67,6 +65,7 @@ public final class AddressText {
     public AddressText(AddressWords words) {
         this.countries = words.countries();
         this.places = words.places();
+        this.gluedState = new GluedState(countries, places);
         this.country = countries.get(0);
     }
 
@@ -76,55 +75,13 @@ public final class AddressText {
         for (int i = 0; i < tokens.count(); i++) {
             if (tokens.hasDigit(i)) {
                 tokens.mendNoughts(i);
-                cutStateAndCode(i);
+                if (tokens.isWord(i)) {
+                    gluedState.part(tokens, i);
+                }
             }
         }
         limit = tail.before(tokens);
         prepare();
-    }
-
-    /** {@code VT05641}: a state's code, and a postcode that begins as that state's do. */
-    private void cutStateAndCode(int i) {
-        if (!tokens.isWord(i)) {
-            return;
-        }
-        int start = tokens.start(i);
-        int letters = 0;
-        while (letters < LONGEST_STATE && Postcodes.isLetter(tokens.charAt(start + letters))) {
-            letters++;
-        }
-        int code = tokens.charAt(start + letters) == '-' ? start + letters + 1 : start + letters;
-        if (letters > 1 && code < tokens.end(i) && isStateWithCode(i, letters, code)) {
-            tokens.cutBehindLetters(i, letters);
-        }
-    }
-
-    /** Returns whether the letters that a word begins with are a state's code, and what follows a postcode of that state. */
-    private boolean isStateWithCode(int token, int letters, int codeStart) {
-        String code = source.substring(codeStart, tokens.end(token));
-        String state = source.substring(tokens.start(token), tokens.start(token) + letters);
-        for (int c = 0; c < countries.size(); c++) {
-            Country one = countries.get(c);
-            for (int s = 0; s < one.states.size(); s++) {
-                Country.State its = one.states.get(s);
-                if (its.names().stream().anyMatch(state::equalsIgnoreCase)
-                        && one.postcodes.matches(code)
-                        && (its.postcodeStarts().stream().anyMatch(code::startsWith) || isIn(one, s + 1, code))) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    private boolean isIn(Country one, int state, String code) {
-        CountryPlaces its = places.of(one);
-        String number =
-                code.substring(0, Math.min(code.length(), code.indexOf('-') < 0 ? code.length() : code.indexOf('-')));
-        return its.knowsPostcodes()
-                && number.chars().allMatch(c -> Postcodes.isDigit((char) c))
-                && number.length() < LONG_NUMBER
-                && (its.statesOf(Integer.parseInt(number)) & 1L << state) != 0;
     }
 
     /** Returns the tokens behind those that are read: what people write behind an address. */

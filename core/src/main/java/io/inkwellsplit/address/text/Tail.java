@@ -153,7 +153,7 @@ final class Tail {
     }
 
     private int note(int last) {
-        int start = phrase(last, NOTE);
+        int start = WORDS.mayEnd(tokens.hash(last)) ? phrase(last, NOTE) : -1;
         boolean apart = start > 0 && (isSeparator(start - 1) || tokens.is(start - 1, TokenKind.OPEN));
         return apart ? start : -1;
     }
