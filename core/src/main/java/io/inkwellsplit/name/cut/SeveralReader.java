@@ -29,11 +29,18 @@ public final class SeveralReader {
 
     /** Returns whether the value is such a list, for which candidates were added. */
     public boolean propose(NameText text, CandidatePool<Candidate> out) {
-        if (text.joinStart() >= 0 || !text.hasComma() && !text.hasMore() && !hasBreak(text)) {
+        int sure = 0;
+        int all = 0;
+        for (int i = 0; i < text.count(); i++) {
+            boolean parts = !text.tokens.isWord(i) && isSure(text, i);
+            sure += parts ? 1 : 0;
+            all += parts || isSeparator(text, i) ? 1 : 0;
+        }
+        if (text.joinStart() >= 0 || sure == 0 && all < 2) {
             return false;
         }
         int before = out.size();
-        if (cut(text, true) && pieces > 1 && areWhole(text, false)) {
+        if (sure > 0 && cut(text, true) && pieces > 1 && areWhole(text, false)) {
             wholeNames(text, out);
         } else if (cut(text, false) && pieces > 2) {
             if (areWhole(text, true)) {
@@ -47,15 +54,6 @@ public final class SeveralReader {
             }
         }
         return out.size() > before;
-    }
-
-    private static boolean hasBreak(NameText text) {
-        for (int i = 0; i < text.count(); i++) {
-            if (text.is(i, TokenKind.BREAK)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Cuts the value at what parts people; returns false where something else stands in it, or there are too many. */

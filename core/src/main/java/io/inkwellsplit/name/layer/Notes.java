@@ -20,7 +20,7 @@ public final class Notes {
 
     /** Looks for them only where there are signs, brackets or digits, which few names have. */
     public void peel(NameText text) {
-        if (!text.hasMarks() && !text.hasBrackets() && !text.hasMore()) {
+        if (!text.hasMarks() && !text.hasBrackets() && !text.hasNumber()) {
             return;
         }
         listNumber(text);

@@ -5,6 +5,7 @@ import io.inkwellsplit.name.word.Note;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
+import java.util.regex.Pattern;
 
 /** Finds telephone numbers: {@code tel. 01632 960 001}, {@code +44 (0)1632 960-001 ext. 12}. */
 final class Phones {
@@ -13,6 +14,8 @@ final class Phones {
 
     private static final int FEWEST_DIGITS = 7;
     private static final int FEWEST_ANNOUNCED = 5;
+    private static final Pattern AMERICAN =
+            Pattern.compile("(1[-. ])?(\\(?[2-9][0-9]{2}\\)?[-./ ]+)?[2-9][0-9]{2}[-. ][0-9]{4}");
     private static final String JOINS = "-./+";
 
     private final PhraseTable words;
@@ -90,15 +93,14 @@ final class Phones {
         return closings;
     }
 
-    /** By itself a number must look like one: begin as one does, or have its digits in groups. */
+    /**
+     * By itself a number must look like one: begin as one does in most of the world, or have the groups of North America.
+     * Other digits in groups may be of an account or an identity card.
+     */
     private boolean isPhone(NameText text, int from, int end) {
         int digits = 0;
-        int groups = 0;
         for (int i = from; i < end; i++) {
-            if (text.is(i, TokenKind.NUMBER)) {
-                digits += digits(text, i);
-                groups += text.tokens.hasHyphen(i) ? 2 : 1;
-            }
+            digits += text.is(i, TokenKind.NUMBER) ? digits(text, i) : 0;
         }
         if (digits > MOST_DIGITS) {
             return false;
@@ -108,7 +110,8 @@ final class Phones {
             return digits >= FEWEST_ANNOUNCED;
         }
         boolean begins = isPlus(text, from) || text.tokens.charAt(text.tokens.start(firstNumber(text, from))) == '0';
-        return digits >= FEWEST_DIGITS && (begins || groups > 1);
+        boolean american = AMERICAN.matcher(text.word(from, end)).matches();
+        return american || digits >= FEWEST_DIGITS && (begins || text.is(from, TokenKind.OPEN));
     }
 
     private static int firstNumber(NameText text, int from) {

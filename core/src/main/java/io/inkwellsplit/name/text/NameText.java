@@ -48,6 +48,7 @@ public final class NameText {
     private boolean isTrust;
     private boolean hasBrackets;
     private boolean hasMarks;
+    private boolean hasNumber;
 
     private boolean hasComma;
     private boolean hasMore;
@@ -79,6 +80,7 @@ public final class NameText {
         isTrust = false;
         hasBrackets = false;
         hasMarks = false;
+        hasNumber = false;
         hasComma = false;
         hasMore = false;
         int particleEnd = 0;
@@ -142,6 +144,7 @@ public final class NameText {
         hasBrackets |= kind == TokenKind.QUOTE || kind == TokenKind.OPEN || (word & WordInfo.BIRTH) != 0;
         hasMarks |= kind == TokenKind.MARK;
         hasComma |= kind == TokenKind.COMMA;
+        hasNumber |= kind == TokenKind.NUMBER;
         boolean sign = kind == TokenKind.MARK || kind == TokenKind.AND || kind == TokenKind.NUMBER;
         hasMore |= sign || (word & MORE) != 0;
         labels[i] = switch (kind) {
@@ -228,6 +231,10 @@ public final class NameText {
         return hasMarks;
     }
 
+    public boolean hasNumber() {
+        return hasNumber;
+    }
+
     public boolean hasComma() {
         return hasComma;
     }
@@ -282,6 +289,11 @@ public final class NameText {
             return WordInfo.ORGANISATION_OR_NAME;
         }
         return WordInfo.isListed(a) && WordInfo.isListed(b) ? a & 0xff : 0;
+    }
+
+    /** Returns a run of tokens as it is written. */
+    public String word(int from, int end) {
+        return source.substring(tokens.start(from), tokens.end(end - 1));
     }
 
     /** Returns a token as it is written. */

@@ -58,7 +58,10 @@ class NotesTest {
             %s aka Ines Lindqvist               | former_name | Ines Lindqvist
             %s d/b/a Harrow Cleaning            | organisation | Harrow Cleaning
             %s (Harrow Ltd)                     | organisation | Harrow Ltd
+            %s 632-960-0011                     | phone       | 632-960-0011
+            %s 960-0011                         | phone       | 960-0011
             %s (ID 4711)                        | unplaced    | ID 4711
+            %s 123-45-6789                      | unplaced    | 123-45-6789
             """)
     void standsBesideAPerson(String pattern, String key, String expected) {
         String text = pattern.replace("%s", "Ada Thorne");
