@@ -129,11 +129,7 @@ public final class PersonReader {
 
     /** {@code Ortega y Gasset}: a small letter between two capitals joins two family names. */
     private static boolean isAnd(NameText text, int token) {
-        int start = text.tokens.start(token);
-        return text.tokens.end(token) == start + 1
-                && text.tokens.isAllLower(token)
-                && text.tokens.isMixedCase()
-                && "yie".indexOf(text.tokens.foldAt(start)) >= 0;
+        return text.has(token, WordInfo.FAMILY_JOINT) && text.tokens.isAllLower(token) && text.tokens.isMixedCase();
     }
 
     private boolean hasTitle(NameText text, int from) {

@@ -7,7 +7,6 @@ import io.inkwellsplit.name.word.WordInfo;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
-import io.inkwellsplit.text.Tokens;
 
 /**
  * Takes off what stands around a name, from left to right, before the name itself is read.
@@ -17,9 +16,6 @@ import io.inkwellsplit.text.Tokens;
  */
 public final class Peeler {
     private static final int MIN_MISSPELT = 5;
-    private static final long OF = Tokens.hashOfWord("of");
-    private static final long FOR = Tokens.hashOfWord("for");
-    private static final long THE = Tokens.hashOfWord("the");
 
     private final NameWords words;
     private final TrustPeeler trusts;
@@ -138,7 +134,7 @@ public final class Peeler {
 
     /** Returns the token behind an article. */
     private static int next(NameText text, int end) {
-        return end < text.count() && text.tokens.hash(end) == THE ? end + 1 : end;
+        return end < text.count() && text.has(end, WordInfo.ARTICLE) ? end + 1 : end;
     }
 
     private static boolean opensName(NameText text, int i, int length) {
@@ -146,8 +142,7 @@ public final class Peeler {
     }
 
     private static boolean endsInPreposition(NameText text, int end) {
-        long hash = text.tokens.hash(end - 1);
-        return hash == OF || hash == FOR;
+        return text.has(end - 1, WordInfo.PREPOSITION);
     }
 
     private void mark(NameText text, int i, int end, int layers, boolean front) {

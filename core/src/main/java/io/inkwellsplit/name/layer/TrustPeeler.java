@@ -2,14 +2,13 @@ package io.inkwellsplit.name.layer;
 
 import io.inkwellsplit.name.text.NameText;
 import io.inkwellsplit.name.word.Layer;
+import io.inkwellsplit.name.word.WordInfo;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
-import io.inkwellsplit.text.Tokens;
 
 /** Takes off trusts: {@code Ines Brandt Living Trust}, {@code Trustee of the Marrow Family Trust dtd 3/4/1998}. */
 final class TrustPeeler {
-    private static final long THE = Tokens.hashOfWord("the");
 
     private final PhraseTable layers;
 
@@ -38,7 +37,7 @@ final class TrustPeeler {
             return true;
         }
         int nameStart = text.firstFreeWord();
-        if (nameStart < head && text.tokens.hash(nameStart) == THE) {
+        if (nameStart < head && text.has(nameStart, WordInfo.ARTICLE)) {
             nameStart++;
         }
         int named = text.freeWords(nameStart, start);

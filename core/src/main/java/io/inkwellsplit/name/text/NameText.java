@@ -28,7 +28,6 @@ public final class NameText {
     private static final int INITIAL = 1;
     private static final int TOGETHER = 2;
     private static final int ALL_CAPS = 4;
-    private static final long CO = Tokens.hashOfWord("co");
 
     public final Tokens tokens = new Tokens();
     public final SourcePlaces sourcePlaces = tokens::inSource;
@@ -134,7 +133,7 @@ public final class NameText {
                 word |= hyphenated(i, words);
             }
         }
-        if ((word & WordInfo.ORGANISATION_OR_NAME) != 0 && !isLegalForm(i)) {
+        if ((word & WordInfo.ORGANISATION_OR_NAME) != 0 && !isLegalForm(i, word)) {
             word &= ~WordInfo.ORGANISATION_OR_NAME;
         }
         info[i] = word;
@@ -254,9 +253,12 @@ public final class NameText {
         return token == 0 || count - length <= 1;
     }
 
-    /** {@code SA} may end a firm's name, {@code Sá} in a text of mixed case may not; longer words are all taken. */
-    private boolean isLegalForm(int i) {
-        return tokens.letters(i) > 2 || !tokens.isMixedCase() || tokens.isAllCaps(i) || tokens.hash(i) == CO;
+    /** {@code SA} may end a firm's name, {@code Sá} in a text of mixed case may not; {@code Co} and longer words may. */
+    private boolean isLegalForm(int i, int word) {
+        return tokens.letters(i) > 2
+                || !tokens.isMixedCase()
+                || tokens.isAllCaps(i)
+                || (word & WordInfo.SMALL_FORM) != 0;
     }
 
     /** Returns what is known of several tokens written as one word: {@code O Brien} as {@code obrien}. */

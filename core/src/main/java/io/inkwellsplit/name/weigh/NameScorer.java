@@ -14,7 +14,6 @@ import io.inkwellsplit.name.word.WordInfo;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.text.TokenKind;
-import io.inkwellsplit.text.Tokens;
 import io.inkwellsplit.weigh.Tally;
 
 /** Tallies the features of a candidate. Holds a buffer, so it is confined to one thread. */
@@ -23,8 +22,6 @@ public final class NameScorer {
     private static final int MIDDLE = NamePart.MIDDLE.ordinal();
     private static final int LAST = NamePart.LAST.ordinal();
     private static final int SECOND = NamePart.SECOND_TITLE.ordinal();
-    private static final long OF = Tokens.hashOfWord("of");
-    private static final long THE = Tokens.hashOfWord("the");
     private static final int LONG_NAME = 5;
     /** The first Korean syllable; among the characters that make words by themselves all later ones are Korean. */
     private static final char FIRST_SYLLABLE = 0xAC00;
@@ -79,7 +76,7 @@ public final class NameScorer {
             if (candidate.labels[i] != NamePart.ORGANISATION.ordinal()) {
                 continue;
             }
-            if (words == 0 && text.tokens.hash(i) == THE) {
+            if (words == 0 && text.has(i, WordInfo.ARTICLE)) {
                 tally.add(ORGANISATION_THE, 1);
             }
             words++;
@@ -94,7 +91,7 @@ public final class NameScorer {
             }
             if (CoupleReader.isConnector(text, i)) {
                 tally.add(ORGANISATION_AND, 1);
-            } else if (words > 1 && text.tokens.hash(i) == OF) {
+            } else if (words > 1 && text.has(i, WordInfo.PREPOSITION)) {
                 tally.add(ORGANISATION_OF, 1);
             }
         }

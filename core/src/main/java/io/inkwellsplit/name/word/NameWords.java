@@ -28,6 +28,9 @@ public final class NameWords {
             Map.entry("particle?", WordInfo.PARTICLE_OR_NAME),
             Map.entry("connector", WordInfo.CONNECTOR),
             Map.entry("birth", WordInfo.BIRTH),
+            Map.entry("article", WordInfo.ARTICLE),
+            Map.entry("preposition", WordInfo.PREPOSITION),
+            Map.entry("family joint", WordInfo.FAMILY_JOINT),
             Map.entry("organisation", WordInfo.ORGANISATION),
             Map.entry("organisation?", WordInfo.ORGANISATION_OR_NAME));
 
@@ -172,7 +175,8 @@ public final class NameWords {
     private static void classes(PhraseTable.Builder words, String section, List<Line> lines) {
         int bit = Objects.requireNonNull(CLASSES.get(section), section);
         for (Line line : lines) {
-            words.merge(line.text(), bit, WordInfo.PHRASE);
+            boolean small = section.startsWith("organisation") && line.text().matches(".*\\p{Ll}.*");
+            words.merge(line.text(), small ? bit | WordInfo.SMALL_FORM : bit, WordInfo.PHRASE);
             if (line.text().matches(".*\\.\\p{L}.*")) {
                 words.merge(line.text().replaceAll("[. ]", ""), bit, WordInfo.PHRASE);
             }

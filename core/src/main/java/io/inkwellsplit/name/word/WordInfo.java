@@ -43,6 +43,14 @@ public final class WordInfo {
     /** A Chinese or Korean family name in Latin letters. */
     public static final int EAST_ASIAN = 1 << 25;
 
+    public static final int ARTICLE = 1 << 26;
+    /** Stands between a role and what it is for: {@code Executor of}, {@code Custodian for}. */
+    public static final int PREPOSITION = 1 << 27;
+    /** A single letter that joins two family names: {@code Ortega y Gasset}. */
+    public static final int FAMILY_JOINT = 1 << 28;
+    /** An organisation's word that may stand in small letters; the word list writes it so. */
+    public static final int SMALL_FORM = 1 << 29;
+
     public static final int ANY_TITLE = TITLE | TITLE_OR_NAME;
     public static final int ANY_SUFFIX = SUFFIX | SUFFIX_OR_NAME;
     public static final int ANY_CREDENTIAL = CREDENTIAL | CREDENTIAL_OR_NAME;
