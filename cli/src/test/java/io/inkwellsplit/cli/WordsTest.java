@@ -75,6 +75,18 @@ class WordsTest {
     }
 
     @Test
+    void aSurveyKnowsThem() {
+        String[] survey = {"survey", "singers.csv", "--column", "Singer", "--json"};
+        assertThat(new Inkwell(folder).run(survey).out()).doesNotContain("\"title\" : 1");
+        String[] with = {"survey", "singers.csv", "--column", "Singer", "--json", "--words", "own.txt"};
+        assertThat(new Inkwell(folder).run(with).out()).contains("\"title\" : 1");
+        assertThat(new Inkwell(folder)
+                        .run("survey", "singers.csv", "--country", "Nowhere")
+                        .err())
+                .contains("Addresses of the country \"Nowhere\" are not read.");
+    }
+
+    @Test
     void aFileThatCannotBeReadIsToldInASentence() throws IOException {
         Result none = new Inkwell(folder).run("explain", "--words", "none.txt", "Tom Orme");
         assertThat(none.code()).isEqualTo(4);

@@ -81,8 +81,8 @@ public final class AddressSplitter implements Splitter<AddressPart, AddressEvide
 
     /**
      * {@return a splitter that reads addresses of a country by a file of the user's, written and checked as the shipped ones
-     * are} Where the country's addresses are read already, the file takes the place of the shipped one. Labels are not
-     * written by it.
+     * are} Where the country's addresses are read already, the file takes the place of the shipped one. Labels by it are
+     * written by {@code AddressLabel.withCountry}.
      *
      * @param country what the user's file says
      * @throws IllegalArgumentException if it holds what it may not; the message names file and line

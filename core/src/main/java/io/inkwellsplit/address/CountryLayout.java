@@ -4,10 +4,12 @@ import io.inkwellsplit.address.place.Countries;
 import io.inkwellsplit.address.place.CountryFile;
 import io.inkwellsplit.data.Resources;
 import io.inkwellsplit.data.Resources.Line;
+import io.inkwellsplit.words.OwnCountry;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -40,6 +42,33 @@ public record CountryLayout(String code, String name, List<String> lines) {
 
     private static List<Line> section(String code, String section) {
         return Resources.sections(CountryFile.class, "country/" + code + ".txt").getOrDefault(section, List.of());
+    }
+
+    /**
+     * {@return the layout of a country by a file of the user's}
+     *
+     * @param country what the user's file says
+     * @throws IllegalStateException if it holds what it may not; the message names file and line
+     */
+    public static CountryLayout of(OwnCountry country) {
+        Map<String, List<Line>> sections = CountryFile.sections(country);
+        return new CountryLayout(
+                country.code(),
+                Objects.requireNonNull(sections.get("country")).get(0).fields()[0],
+                Objects.requireNonNull(sections.get("label")).stream()
+                        .map(Line::text)
+                        .toList());
+    }
+
+    /**
+     * {@return whether the country is called so}
+     *
+     * @param written its name as the file says it, in any language, or its letters
+     */
+    public boolean isCalled(String written) {
+        return plain(written).equals(plain(name))
+                || plain(written).equals(plain(code))
+                || AddressSplitter.countryCode(written).filter(code::equals).isPresent();
     }
 
     private static String plain(String name) {

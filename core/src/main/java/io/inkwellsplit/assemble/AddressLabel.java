@@ -5,8 +5,10 @@ import io.inkwellsplit.address.CountryLayout;
 import io.inkwellsplit.pattern.TextPattern;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.words.OwnCountry;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -27,7 +29,7 @@ public final class AddressLabel {
     /** Gives the text of a part; null or empty where the address has none. */
     public interface Parts extends Function<AddressPart, @Nullable String> {}
 
-    private static final Map<String, Layout> LAYOUTS = new ConcurrentHashMap<>();
+    private static final Map<CountryLayout, Layout> LAYOUTS = new ConcurrentHashMap<>();
     /** Parts that a layout may lack, and that belong before the line of the city. */
     private static final List<AddressPart> BEFORE_CITY =
             List.of(AddressPart.CARE_OF, AddressPart.BUILDING, AddressPart.UNIT, AddressPart.BOX, AddressPart.LOCALITY);
@@ -36,17 +38,23 @@ public final class AddressLabel {
             List.of(AddressPart.COUNTY, AddressPart.STATE, AddressPart.UNPLACED);
 
     private final @Nullable String home;
+    /** Reads the addresses that name no country; knows the user's own countries. */
+    private final AddressSplitter guesser;
+
+    private final Map<String, CountryLayout> own;
 
     /** A country's lines; those of one address in one line have no capitals of their own. */
     private record Layout(List<TextPattern> lines, List<TextPattern> inOneLine) {}
 
-    private AddressLabel(@Nullable String home) {
+    private AddressLabel(@Nullable String home, AddressSplitter guesser, Map<String, CountryLayout> own) {
         this.home = home;
+        this.guesser = guesser;
+        this.own = own;
     }
 
     /** {@return labels for letters that may be posted anywhere: a country that is written stands on the label} */
     public static AddressLabel fromAnywhere() {
-        return new AddressLabel(null);
+        return new AddressLabel(null, AddressSplitter.standard(), Map.of());
     }
 
     /**
@@ -57,10 +65,35 @@ public final class AddressLabel {
      * @throws IllegalArgumentException if it is not known
      */
     public static AddressLabel from(String homeCountry) {
-        return new AddressLabel(CountryLayout.codeOf(homeCountry)
+        String code = CountryLayout.codeOf(homeCountry)
                 .orElseThrow(() -> new IllegalArgumentException("\"" + homeCountry
                         + "\" is no country whose addresses are known; there are "
-                        + String.join(", ", AddressSplitter.countries()))));
+                        + String.join(", ", AddressSplitter.countries())));
+        return new AddressLabel(code, AddressSplitter.standard(), Map.of());
+    }
+
+    /**
+     * {@return labels for letters that are posted in a country that the user describes}
+     *
+     * @param home what the user's file says
+     * @throws IllegalArgumentException if it holds what it may not; the message names file and line
+     */
+    public static AddressLabel from(OwnCountry home) {
+        return new AddressLabel(home.code(), AddressSplitter.standard(), Map.of()).withCountry(home);
+    }
+
+    /**
+     * {@return these, and the labels of a country by a file of the user's} Where labels of the country are written already,
+     * the file takes the place of the shipped one.
+     *
+     * @param country what the user's file says
+     * @throws IllegalArgumentException if it holds what it may not; the message names file and line
+     */
+    public AddressLabel withCountry(OwnCountry country) {
+        AddressSplitter knowing = guesser.withCountry(country);
+        Map<String, CountryLayout> more = new HashMap<>(own);
+        more.put(country.code(), CountryLayout.of(country));
+        return new AddressLabel(home, knowing, Map.copyOf(more));
     }
 
     /**
@@ -94,13 +127,18 @@ public final class AddressLabel {
     private String country(Parts parts) {
         String written = text(parts, AddressPart.COUNTRY);
         if (!written.isEmpty()) {
-            return CountryLayout.codeOf(written).orElse("");
+            return own.values().stream()
+                    .filter(layout -> layout.isCalled(written))
+                    .map(CountryLayout::code)
+                    .findFirst()
+                    .or(() -> CountryLayout.codeOf(written))
+                    .orElse("");
         }
         return home == null ? guess(parts) : home;
     }
 
     private List<String> lines(Parts parts, String code, boolean inOneLine) {
-        Layout layout = LAYOUTS.computeIfAbsent(code, AddressLabel::layout);
+        Layout layout = LAYOUTS.computeIfAbsent(layout(code), AddressLabel::compile);
         List<String> lines = new ArrayList<>();
         for (TextPattern line : inOneLine ? layout.inOneLine : layout.lines) {
             String text = line.format(field -> parts.apply(AddressPart.valueOf(field.toUpperCase(Locale.ROOT))));
@@ -121,17 +159,17 @@ public final class AddressLabel {
             return "";
         }
         String written = text(parts, AddressPart.COUNTRY);
-        return written.isEmpty() && home != null ? CountryLayout.of(code).name() : written;
+        return written.isEmpty() && home != null ? layout(code).name() : written;
     }
 
     /** The country that such parts are likely to be of; empty where there is nothing to go by. */
-    private static String guess(Parts parts) {
+    private String guess(Parts parts) {
         String text = Arrays.stream(AddressPart.values())
                 .filter(part -> !part.isFiner())
                 .map(part -> text(parts, part))
                 .filter(value -> !value.isEmpty())
                 .collect(Collectors.joining(", "));
-        return text.isEmpty() ? "" : AddressSplitter.standard().split(text).country();
+        return text.isEmpty() ? "" : guesser.split(text).country();
     }
 
     private static String text(Parts parts, AddressPart part) {
@@ -139,8 +177,13 @@ public final class AddressLabel {
         return value == null ? "" : value.strip();
     }
 
-    private static Layout layout(String code) {
-        List<String> lines = new ArrayList<>(CountryLayout.of(code).lines());
+    private CountryLayout layout(String code) {
+        CountryLayout mine = own.get(code);
+        return mine == null ? CountryLayout.of(code) : mine;
+    }
+
+    private static Layout compile(CountryLayout country) {
+        List<String> lines = new ArrayList<>(country.lines());
         String all = String.join(" ", lines).replace("-upper", "");
         for (AddressPart part : BEFORE_CITY) {
             if (!all.contains(field(part))) {

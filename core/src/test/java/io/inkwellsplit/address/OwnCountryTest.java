@@ -3,6 +3,7 @@ package io.inkwellsplit.address;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.inkwellsplit.assemble.AddressLabel;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.words.OwnCountry;
@@ -87,6 +88,31 @@ class OwnCountryTest {
                 .isEqualTo("123456");
         assertThat(with.country("IE").split("4 Quay St, Wexcombe, 123456").country())
                 .isEqualTo("IE");
+    }
+
+    @Test
+    void itsLabelsAreWritten() throws IOException {
+        OwnCountry malta = malta("MT", MALTA);
+        Reading<AddressPart> reading =
+                AddressSplitter.standard().withCountry(malta).split("8 Triq il-Kbira, Rabat, RBT 1200, Malta");
+        List<String> lines = List.of("8 Triq il-Kbira", "Rabat", "RBT 1200");
+        List<String> abroad = List.of("8 Triq il-Kbira", "Rabat", "RBT 1200", "MALTA");
+        AddressLabel.Parts unnamed = part -> part == AddressPart.COUNTRY ? "" : reading.text(part);
+        assertThat(AddressLabel.fromAnywhere().withCountry(malta).lines(reading))
+                .isEqualTo(abroad);
+        assertThat(AddressLabel.from("GB").withCountry(malta).lines(reading)).isEqualTo(abroad);
+        assertThat(AddressLabel.from(malta).lines(reading)).isEqualTo(lines);
+        assertThat(AddressLabel.from("DE")
+                        .withCountry(malta)
+                        .lines(part -> part == AddressPart.COUNTRY ? "MLT" : unnamed.apply(part)))
+                .startsWith("8 Triq il-Kbira", "Rabat", "RBT 1200");
+        assertThat(AddressLabel.fromAnywhere().withCountry(malta).lines(unnamed))
+                .isEqualTo(lines);
+        assertThat(AddressLabel.from(malta).oneLine(unnamed)).isEqualTo("8 Triq il-Kbira, Rabat, RBT 1200");
+        assertThatThrownBy(() -> AddressLabel.fromAnywhere()
+                        .withCountry(OwnCountry.of("MT", "malta", MALTA.replace("[label]", "[lable]"))))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("malta, line 10: the section [lable] is unknown");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package io.inkwellsplit.cli.command;
 
 import io.inkwellsplit.cli.option.InputOptions;
+import io.inkwellsplit.cli.option.ReadingOptions;
 import io.inkwellsplit.cli.option.ReportOptions;
 import io.inkwellsplit.cli.terminal.Surroundings;
 import io.inkwellsplit.cli.view.CommandText;
@@ -12,6 +13,7 @@ import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.file.WhenThere;
+import io.inkwellsplit.table.split.Splitters;
 import io.inkwellsplit.table.step.Columns;
 import io.inkwellsplit.table.survey.ColumnReadings;
 import io.inkwellsplit.table.survey.ColumnSurvey;
@@ -52,6 +54,9 @@ final class SurveyCommand implements Callable<Integer> {
     boolean json;
 
     @Mixin
+    ReadingOptions reading = new ReadingOptions();
+
+    @Mixin
     ReportOptions reports = new ReportOptions();
 
     @Option(names = "--replace", description = "Replace the report and figures if they are there already.")
@@ -70,6 +75,7 @@ final class SurveyCommand implements Callable<Integer> {
         if (!input.isGiven()) {
             throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
         }
+        Splitters splitters = reading.splitters();
         ReportFiles report = reports.files();
         FilePlan plan = new FilePlan(replace ? WhenThere.REPLACE : WhenThere.REFUSE);
         input.plan(plan, surroundings);
@@ -87,7 +93,8 @@ final class SurveyCommand implements Callable<Integer> {
             List<ColumnSurvey> close = all ? survey.columns() : wanted;
             close.stream()
                     .filter(SurveyView::isRead)
-                    .forEach(column -> readings.put(column, ColumnReadings.of(source, column)));
+                    .forEach(column -> readings.put(
+                            column, ColumnReadings.of(source, column, splitters.names(), splitters.addresses())));
             if (json) {
                 out.println(json(survey, close, readings));
             } else if (wanted.isEmpty()) {

@@ -9,7 +9,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 
-/** How one value is read. */
+/** How values are read. */
 public final class ReadingOptions {
     @Option(
             names = "--country",

@@ -54,7 +54,7 @@ public final class AddressWords {
     public AddressWords with(OwnCountry country) {
         Map<String, CountryFile> files = new LinkedHashMap<>(ownCountries);
         try {
-            files.put(country.code(), CountryFile.read(country.called(), country.lines()));
+            files.put(country.code(), CountryFile.read(country));
         } catch (IllegalStateException e) {
             throw new IllegalArgumentException(e.getMessage(), e);
         }

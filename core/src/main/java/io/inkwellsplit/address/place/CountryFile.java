@@ -6,6 +6,7 @@ import io.inkwellsplit.data.Format;
 import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.Tokens;
+import io.inkwellsplit.words.OwnCountry;
 import io.inkwellsplit.words.OwnWords;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -83,8 +84,13 @@ public final class CountryFile {
     }
 
     /** Reads the file of a country that a user has written. */
-    static CountryFile read(String called, List<Line> lines) {
-        return new CountryFile(COUNTRY.read(called, lines));
+    static CountryFile read(OwnCountry country) {
+        return new CountryFile(sections(country));
+    }
+
+    /** Returns the sections of the file of a country that a user has written, by their names. */
+    public static Map<String, List<Line>> sections(OwnCountry country) {
+        return COUNTRY.read(country.called(), country.lines());
     }
 
     /** Returns the user's own words, which hold in every country, with what they are. */

@@ -87,19 +87,34 @@ public record ColumnReadings(
      * Reads a column of names or addresses.
      *
      * @param source the table
-     * @param column the column's title, or its number from 1
+     * @param column the column
      * @return what its values were read as
      * @throws IllegalArgumentException if it holds neither
      */
     public static ColumnReadings of(RowSource source, ColumnSurvey column) {
+        return of(source, column, NameSplitter.standard(), AddressSplitter.standard());
+    }
+
+    /**
+     * Reads a column of names or addresses with splitters of the user's.
+     *
+     * @param source the table
+     * @param column the column
+     * @param names reads names; learns from the column first
+     * @param addresses reads addresses; learns from the column first
+     * @return what its values were read as
+     * @throws IllegalArgumentException if it holds neither
+     */
+    public static ColumnReadings of(
+            RowSource source, ColumnSurvey column, NameSplitter names, AddressSplitter addresses) {
         Iterable<String> values = () -> new ColumnValues(source, column.index());
         ReadingCounter counter = new ReadingCounter();
         if (column.holds() == Holds.NAMES) {
-            NameSplitter names = NameSplitter.standard().learn(values);
-            values.forEach(value -> counter.add(names.split(value).ofAnyKind()));
+            NameSplitter learned = names.learn(values);
+            values.forEach(value -> counter.add(learned.split(value).ofAnyKind()));
         } else if (column.holds() == Holds.ADDRESSES) {
-            AddressSplitter addresses = AddressSplitter.standard().learn(values);
-            values.forEach(value -> counter.add(addresses.split(value).ofAnyKind()));
+            AddressSplitter learned = addresses.learn(values);
+            values.forEach(value -> counter.add(learned.split(value).ofAnyKind()));
         } else {
             throw new IllegalArgumentException(
                     column.title() + " holds " + column.holds().key());
