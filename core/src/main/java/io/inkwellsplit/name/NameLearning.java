@@ -1,5 +1,6 @@
 package io.inkwellsplit.name;
 
+import io.inkwellsplit.name.column.OrderShares;
 import io.inkwellsplit.name.cut.Candidate;
 import io.inkwellsplit.name.weigh.NameFeature;
 import io.inkwellsplit.name.weigh.NameModel;
@@ -36,12 +37,14 @@ public final class NameLearning {
     }
 
     /**
-     * {@return how often each pattern is likely in what an evidence was gathered from, as lines of the data file}
+     * {@return how often each order is likely among values of its build, as lines of the data file}
      *
-     * @param evidence what a column says
+     * @param texts values of columns of all kinds
      */
-    public static List<String> patterns(NameEvidence evidence) {
-        return evidence.counts.patterns().lines();
+    public List<String> orders(Iterable<String> texts) {
+        OrderShares shares = new OrderShares();
+        texts.forEach(text -> reader.gather(text, shares));
+        return shares.lines();
     }
 
     /**
@@ -60,7 +63,7 @@ public final class NameLearning {
                 Candidate candidate = reader.candidates().get(i);
                 tally.reset();
                 scorer.tally(reader.text(), candidate, evidence.counts, tally);
-                tally.add(NameFeature.COLUMN_PATTERN, candidate.preference);
+                tally.add(NameFeature.COLUMN_USUAL_ORDER, candidate.preference);
                 NameParts.place(text, reader.text(), candidate, builder);
                 choices.add(new Choice(plainParts(builder.build(1, Set.of())), tally.seen()));
             }

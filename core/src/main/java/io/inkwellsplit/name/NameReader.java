@@ -1,8 +1,9 @@
 package io.inkwellsplit.name;
 
 import io.inkwellsplit.name.column.NameCounts;
-import io.inkwellsplit.name.column.NamePattern;
-import io.inkwellsplit.name.column.PatternCounts;
+import io.inkwellsplit.name.column.NameOrder;
+import io.inkwellsplit.name.column.OrderCounts;
+import io.inkwellsplit.name.column.OrderShares;
 import io.inkwellsplit.name.cut.Candidate;
 import io.inkwellsplit.name.cut.CoupleReader;
 import io.inkwellsplit.name.cut.PersonReader;
@@ -59,8 +60,8 @@ final class NameReader {
     private Tally sum;
     private final ReadingBuilder<NamePart> builder;
     private final NameGatherer gatherer = new NameGatherer();
-    /** How probable each pattern is to the value by itself. */
-    private final double[] own = new double[NamePattern.COUNT];
+    /** How probable each order is to the value by itself. */
+    private final double[] own = new double[NameOrder.COUNT];
 
     NameReader(NameWords words, NameModel model) {
         this.words = words;
@@ -99,7 +100,7 @@ final class NameReader {
             Candidate candidate = candidates.get(i);
             tally.reset();
             scorer.tally(text, candidate, evidence, tally);
-            tally.add(NameFeature.COLUMN_PATTERN, candidate.preference);
+            tally.add(NameFeature.COLUMN_USUAL_ORDER, candidate.preference);
             NameParts.place(source, text, candidate, builder);
             List<Reason> reasons = Reasons.of(text, candidate, evidence.habits(), tally.seen(), weights.array());
             alternatives.add(new Alternative<>(
@@ -143,11 +144,15 @@ final class NameReader {
             gatherer.gather(text, evidence);
             score(NameCounts.NOTHING);
             candidates.weigh();
-            int build = NameBuild.of(text);
-            for (int i = 0; i < candidates.size(); i++) {
-                Candidate candidate = candidates.get(i);
-                evidence.patterns().add(build, candidate.pattern, candidate.probability);
-            }
+            evidence.orders().add(NameBuild.of(text), NameBuild.unlisted(text), probableOrders());
+        }
+    }
+
+    /** Adds how probable each order is to a value by itself. */
+    void gather(String source, OrderShares shares) {
+        if (propose(source, NameCounts.NOTHING) && !text.isTrust()) {
+            weigh(NameCounts.NOTHING);
+            shares.add(NameBuild.of(text), NameBuild.unlisted(text), probableOrders());
         }
     }
 
@@ -173,7 +178,7 @@ final class NameReader {
         }
         score(evidence);
         Candidate best = candidates.weigh();
-        return evidence.isEmpty() ? best : inLightOf(evidence.patterns());
+        return evidence.isEmpty() ? best : inLightOf(evidence.orders());
     }
 
     private void score(NameCounts evidence) {
@@ -187,19 +192,25 @@ final class NameReader {
         }
     }
 
-    /** Prefers the patterns in which the column's other values of the same build are written. */
-    private Candidate inLightOf(PatternCounts patterns) {
-        int build = NameBuild.of(text);
-        double values = patterns.values(build);
+    /** Returns how probable each order is to the value by itself. */
+    double[] probableOrders() {
         Arrays.fill(own, 0);
         for (int i = 0; i < candidates.size(); i++) {
-            own[candidates.get(i).pattern] += candidates.get(i).probability;
+            own[candidates.get(i).order] += candidates.get(i).probability;
         }
+        return own;
+    }
+
+    /** Prefers the order in which the column's other values of the same build are written. */
+    private Candidate inLightOf(OrderCounts orders) {
+        int build = NameBuild.of(text);
+        int unlisted = NameBuild.unlisted(text);
+        double[] probable = probableOrders();
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
-            candidate.preference = patterns.preference(build, candidate.pattern, values, own[candidate.pattern]);
+            candidate.preference = orders.preference(build, unlisted, candidate.order, probable[candidate.order]);
             sum.reset();
-            sum.add(NameFeature.COLUMN_PATTERN, candidate.preference);
+            sum.add(NameFeature.COLUMN_USUAL_ORDER, candidate.preference);
             candidate.score += sum.sum();
         }
         return candidates.weigh();

@@ -33,7 +33,7 @@ class OwnWordsTest {
             title              | Master of Glees | Master of Glees Ada Brookwell     | title=Master of Glees
             suffix             | QCF             | Ada Brookwell QCF                 | suffix=QCF
             credentials        | Dip Chor        | Ada Brookwell, Dip Chor           | credentials=Dip Chor
-            particle           | oop             | Ada oop Brookwell                 | last=oop Brookwell
+            particle           | oop             | Ada oop Brookwell                 | last_particle=oop
             birth              | whilom          | Ada Brookwell whilom Orme         | birth_name=Orme
             organisation       | glee            | Tidewater Glee                    | organisation=Tidewater Glee
             care_of before     | lodging with    | Ada Orme lodging with Tom Brook   | care_of=Tom Brook

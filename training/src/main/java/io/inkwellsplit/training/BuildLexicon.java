@@ -8,6 +8,7 @@ public final class BuildLexicon {
     private BuildLexicon() {}
 
     public static void main(String[] args) throws IOException {
-        new LexiconBuilder(new NameSources(Path.of(args[0]))).write(Path.of(args[1]));
+        Path lists = Path.of(args[0]);
+        new LexiconBuilder(new NameSources(lists).withMoreNames(lists)).write(Path.of(args[1]));
     }
 }

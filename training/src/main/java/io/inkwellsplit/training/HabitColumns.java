@@ -38,7 +38,7 @@ final class HabitColumns {
         pools.newRegister(MOST_UNKNOWN * pools.number(0, 10) / 10);
         Habit habit = pools.pick(Habit.values());
         String locale = locale(habit);
-        double two = pools.chance(0.6) ? 1 : pools.chance(0.5) ? 0.9 : 0.5;
+        double two = pools.pick(1.0, 1.0, 0.9, 0.8, 0.6, 0.5);
         Casing casing = pools.chance(0.2) ? Casing.CAPITALS : Casing.NORMAL;
         Order order =
                 switch (habit) {

@@ -24,7 +24,17 @@ final class NameSources {
         usFamily = GzipLines.of(folder.resolve("us-census-1990-family.txt.gz"));
         List<String> byLocale = new ArrayList<>(GzipLines.of(folder.resolve("by-locale.tsv.gz")));
         byLocale.addAll(GzipLines.of(folder.resolve("own-names.tsv.gz")));
-        for (String line : byLocale) {
+        add(byLocale);
+    }
+
+    /** Adds the names that the lexicon knows and that no generated register draws: registers hold names that no list has. */
+    NameSources withMoreNames(Path folder) {
+        add(GzipLines.of(folder.resolve("more-names.tsv.gz")));
+        return this;
+    }
+
+    private void add(List<String> lines) {
+        for (String line : lines) {
             String[] fields = line.split("\t");
             Map<String, List<String>> kind =
                     switch (fields[1]) {

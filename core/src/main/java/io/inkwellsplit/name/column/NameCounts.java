@@ -22,6 +22,7 @@ public final class NameCounts {
 
     private static final int ROWS = 2;
     private static final int SIZE = 1 << 15;
+    private static final int WORDS = 2 * ROWS * SIZE;
     private static final double MAX_ODDS = 5;
     /** Logarithms of small counts: every word of every value asks for two. */
     private static final double[] LOGS =
@@ -33,7 +34,7 @@ public final class NameCounts {
     /** How often a word serves as a given and as a family name, side by side, in two rows of slots. */
     private int @Nullable [] counts;
 
-    private final PatternCounts patterns;
+    private final OrderCounts orders;
     private long givenFirst;
     private long familyFirst;
     private long twoFamilyNames;
@@ -46,21 +47,21 @@ public final class NameCounts {
     private volatile @Nullable Habits habits;
 
     public NameCounts() {
-        this(new PatternCounts());
+        this(new OrderCounts());
     }
 
-    private NameCounts(PatternCounts patterns) {
-        this.patterns = patterns;
+    private NameCounts(OrderCounts orders) {
+        this.orders = orders;
     }
 
     /** Returns whether no value was gathered and no word was taught. */
     public boolean isEmpty() {
-        return patterns.isEmpty() && counts == null;
+        return orders.isEmpty() && counts == null;
     }
 
-    /** Returns in which patterns the column writes its names. */
-    public PatternCounts patterns() {
-        return patterns;
+    /** Returns in which orders the column writes its names. */
+    public OrderCounts orders() {
+        return orders;
     }
 
     public long givenFirst() {
@@ -123,7 +124,7 @@ public final class NameCounts {
         habits = null;
         int[] into = counts;
         if (into == null) {
-            into = new int[2 * ROWS * SIZE];
+            into = new int[WORDS];
             counts = into;
         }
         for (int row = 0; row < ROWS; row++) {
@@ -154,17 +155,19 @@ public final class NameCounts {
         long[] totals = {
             givenFirst, familyFirst, twoFamilyNames, oneFamilyName, familyInCapitals, oneCase, people, organisations
         };
-        long[] units = patterns.units();
-        long[] all = Arrays.copyOf(totals, TOTALS + units.length);
-        System.arraycopy(units, 0, all, TOTALS, units.length);
-        return EvidenceBytes.write('N', new Counts(all, counts));
+        int[] words = counts;
+        int[] all = words == null ? new int[WORDS + OrderCounts.SIZE] : Arrays.copyOf(words, WORDS + OrderCounts.SIZE);
+        System.arraycopy(orders.counts(), 0, all, WORDS, OrderCounts.SIZE);
+        return EvidenceBytes.write('N', new Counts(totals, all));
     }
 
     /** Reads what {@link #toBytes} has written. */
     public static NameCounts of(byte[] bytes) {
-        Counts all = EvidenceBytes.read('N', bytes, TOTALS + PatternCounts.SIZE, 2 * ROWS * SIZE);
-        long[] totals = all.totals();
-        NameCounts evidence = new NameCounts(new PatternCounts(Arrays.copyOfRange(totals, TOTALS, totals.length)));
+        Counts read = EvidenceBytes.read('N', bytes, TOTALS, WORDS + OrderCounts.SIZE);
+        long[] totals = read.totals();
+        int[] all = read.counts();
+        NameCounts evidence = new NameCounts(
+                all == null ? new OrderCounts() : new OrderCounts(Arrays.copyOfRange(all, WORDS, all.length)));
         evidence.givenFirst = totals[0];
         evidence.familyFirst = totals[1];
         evidence.twoFamilyNames = totals[2];
@@ -173,13 +176,24 @@ public final class NameCounts {
         evidence.oneCase = totals[5];
         evidence.people = totals[6];
         evidence.organisations = totals[7];
-        evidence.counts = all.counts();
+        if (all != null && hasWords(all)) {
+            evidence.counts = Arrays.copyOf(all, WORDS);
+        }
         return evidence;
+    }
+
+    private static boolean hasWords(int[] all) {
+        for (int i = 0; i < WORDS; i++) {
+            if (all[i] != 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public void merge(NameCounts other) {
         habits = null;
-        patterns.merge(other.patterns);
+        orders.merge(other.orders);
         givenFirst += other.givenFirst;
         familyFirst += other.familyFirst;
         twoFamilyNames += other.twoFamilyNames;

@@ -1,4 +1,4 @@
-/** What the names of a column have in common, in counts, and the patterns in which names are written. */
+/** What the names of a column have in common, in counts, and the orders in which names are written. */
 @NullMarked
 package io.inkwellsplit.name.column;
 

@@ -1,7 +1,7 @@
 package io.inkwellsplit.name.cut;
 
 import io.inkwellsplit.name.column.Layout;
-import io.inkwellsplit.name.column.NamePattern;
+import io.inkwellsplit.name.column.NameOrder;
 import io.inkwellsplit.name.text.NameText;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.weigh.Weighed;
@@ -33,9 +33,9 @@ public final class Candidate extends Weighed {
     public int sharedStart;
 
     public int sharedEnd;
-    /** A {@link NamePattern}, once it is weighed. */
-    public int pattern;
-    /** By how much the column prefers the pattern, as a logarithm; 0 where nothing is known. */
+    /** A {@link NameOrder}, once it is weighed. */
+    public int order;
+    /** By how much the column prefers the order, as a logarithm; 0 where nothing is known. */
     public double preference;
 
     public Candidate start(NameText text, Kind newKind) {

@@ -5,7 +5,7 @@ import static io.inkwellsplit.name.weigh.NameFeature.*;
 import io.inkwellsplit.name.column.Layout;
 import io.inkwellsplit.name.column.NameCounts;
 import io.inkwellsplit.name.column.NameCounts.Habits;
-import io.inkwellsplit.name.column.NamePattern;
+import io.inkwellsplit.name.column.NameOrder;
 import io.inkwellsplit.name.cut.Candidate;
 import io.inkwellsplit.name.cut.Candidate.Couple;
 import io.inkwellsplit.name.cut.CoupleReader;
@@ -28,6 +28,9 @@ public final class NameScorer {
     /** From these odds on, in natural-log units, as good as all of a column is taken to be alike. */
     private static final double AS_GOOD_AS_ALL = 3.5;
 
+    /** From these odds on, in natural-log units, most of a column's people are alike. */
+    private static final double MOST = 2;
+
     /** Under these odds, in natural-log units, a column's people have one family name each. */
     private static final double ONE_FAMILY_NAME = -1.5;
 
@@ -48,9 +51,7 @@ public final class NameScorer {
             }
             default -> person(text, candidate, 0, text.count(), 0, candidate.layout, evidence, tally);
         }
-        candidate.pattern = candidate.kind != Kind.PERSON
-                ? NamePattern.OTHER
-                : NamePattern.of(candidate.layout, shape.firsts + shape.middles, shape.familyCores);
+        candidate.order = candidate.kind == Kind.PERSON ? NameOrder.of(candidate.layout) : NameOrder.OTHER;
     }
 
     private static void couple(NameText text, Candidate candidate, Tally tally) {
@@ -134,30 +135,41 @@ public final class NameScorer {
                 WordFeatures.affix(text, i, label, tally);
             }
         }
-        counts(evidence.habits(), tally);
+        counts(text, evidence.habits(), tally);
         cases(text, evidence.habits(), tally);
         family(text, evidence, tally);
         layout(text, layout, from, to, evidence.habits(), tally);
     }
 
-    private void counts(Habits habits, Tally tally) {
+    private void counts(NameText text, Habits habits, Tally tally) {
         if (shape.middles >= 3) {
             tally.add(MIDDLE_COUNT_MANY, 1);
         }
         if (shape.middles > 0 && shape.familyCores == 1) {
-            familyNames(-habits.twoFamilyNames(), tally);
-        } else if (shape.familyCores == 2) {
-            familyNames(habits.twoFamilyNames(), tally);
+            familyNames(text, shape.lastGiven, habits.twoFamilyNames(), -1, tally);
+        } else if (shape.familyCores >= 2) {
+            familyNames(text, shape.firstFamily, habits.twoFamilyNames(), 1, tally);
         }
         if (shape.firsts > 0 && shape.middles == 0 && shape.familyWords == 1) {
             tally.add(NAME_COUNT_TWO, 1);
         }
     }
 
-    private static void familyNames(double odds, Tally tally) {
-        tally.add(COLUMN_FAMILY_NAMES, odds);
-        if (Math.abs(odds) > AS_GOOD_AS_ALL) {
-            tally.add(COLUMN_FAMILY_NAMES_ALL, Math.signum(odds));
+    /**
+     * Tallies how many family names the column's people have. Most of the world has one: that a column has one too must not take
+     * a Spanish name's first one away.
+     *
+     * @param word the word that is the first of two family names, or the last given name
+     * @param sign 1 where it is taken for a family name, else -1
+     */
+    private void familyNames(NameText text, int word, double two, int sign, Tally tally) {
+        if (two > 0) {
+            tally.add(COLUMN_FAMILY_NAMES, sign * Math.min(MOST, two));
+            if (two > MOST) {
+                tally.add(COLUMN_FAMILY_NAMES_ALL, sign * (two - MOST));
+            }
+        } else if (!text.has(word, WordInfo.IBERIAN) || !text.has(shape.lastFamily, WordInfo.IBERIAN)) {
+            tally.add(COLUMN_ONE_FAMILY_NAME, sign * two);
         }
     }
 
@@ -197,9 +209,9 @@ public final class NameScorer {
         if (last > first && (sure || allParticles)) {
             tally.add(LAST_ENDS_PARTICLE, 1);
         }
-        if (shape.familyCores == 2 && text.has(first, WordInfo.IBERIAN) && text.has(last, WordInfo.IBERIAN)) {
+        if (shape.familyCores >= 2 && text.has(first, WordInfo.IBERIAN) && text.has(last, WordInfo.IBERIAN)) {
             tally.add(LAST_IBERIAN_PAIR, 1);
-        } else if (shape.familyCores == 2
+        } else if (shape.familyCores >= 2
                 && (evidence.isEmpty() || evidence.habits().twoFamilyNames() < ONE_FAMILY_NAME)
                 && (isFromElsewhere(text, first) || isFromElsewhere(text, last))) {
             tally.add(LAST_OTHER_PAIR, 1);

@@ -64,7 +64,7 @@ class FeaturesTest {
             double[] seen = choice.features();
             for (NameFeature feature : NameFeature.values()) {
                 // What a column prefers of a pattern goes by the weights.
-                if (seen[feature.ordinal()] != 0 && feature != NameFeature.COLUMN_PATTERN) {
+                if (seen[feature.ordinal()] != 0 && feature != NameFeature.COLUMN_USUAL_ORDER) {
                     line.append(String.format(Locale.ROOT, " %s %.2f", feature, seen[feature.ordinal()]));
                 }
             }
