@@ -43,6 +43,8 @@ final class NameReader {
     private static final Set<Doubt> NO_DOUBTS = Set.of();
     /** Under this probability nobody can tell what a single word is that no list has. */
     private static final double CLEAR = 0.9;
+    /** From this probability of an order on no habit makes another one likelier. */
+    private static final double AS_GOOD_AS_ALL = 1 - 1e-9;
 
     private final NameWords words;
     private final NameModel model;
@@ -62,6 +64,8 @@ final class NameReader {
     private final NameGatherer gatherer = new NameGatherer();
     /** How probable each order is to the value by itself. */
     private final double[] own = new double[NameOrder.COUNT];
+    /** By how much the column prefers each order. */
+    private final double[] preferred = new double[NameOrder.COUNT];
 
     NameReader(NameWords words, NameModel model) {
         this.words = words;
@@ -178,7 +182,7 @@ final class NameReader {
         }
         score(evidence);
         Candidate best = candidates.weigh();
-        return evidence.isEmpty() ? best : inLightOf(evidence.orders());
+        return evidence.isEmpty() ? best : inLightOf(evidence.orders(), best);
     }
 
     private void score(NameCounts evidence) {
@@ -202,13 +206,20 @@ final class NameReader {
     }
 
     /** Prefers the order in which the column's other values of the same build are written. */
-    private Candidate inLightOf(OrderCounts orders) {
+    private Candidate inLightOf(OrderCounts orders, Candidate best) {
         int build = NameBuild.of(text);
         int unlisted = NameBuild.unlisted(text);
         double[] probable = probableOrders();
+        if (probable[best.order] > AS_GOOD_AS_ALL) {
+            // No other order is possible: there is nothing to prefer.
+            return best;
+        }
+        for (int order = 0; order < NameOrder.COUNT; order++) {
+            preferred[order] = probable[order] > 0 ? orders.preference(build, unlisted, order, probable[order]) : 0;
+        }
         for (int i = 0; i < candidates.size(); i++) {
             Candidate candidate = candidates.get(i);
-            candidate.preference = orders.preference(build, unlisted, candidate.order, probable[candidate.order]);
+            candidate.preference = preferred[candidate.order];
             sum.reset();
             sum.add(NameFeature.COLUMN_USUAL_ORDER, candidate.preference);
             candidate.score += sum.sum();

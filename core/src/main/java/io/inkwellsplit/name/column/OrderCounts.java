@@ -1,5 +1,6 @@
 package io.inkwellsplit.name.column;
 
+import java.util.Arrays;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
@@ -30,20 +31,26 @@ public final class OrderCounts {
 
     /** By how much likelier each step makes an order. */
     private static final double[] LIKELIER = new double[STEPS];
+    /** From how much likelier on the next step counts. */
+    private static final double[] NEXT = new double[STEPS];
 
     static {
         for (int step = 0; step < STEPS; step++) {
             LIKELIER[step] = Math.exp(step - MOST);
+            NEXT[step] = Math.exp(step - MOST + 0.5);
         }
     }
+
+    /** No probability is so near to 1 that its odds have no end. */
+    private static final double LEAST_REST = Math.exp(-2 * MOST);
 
     /** By build, order and step. */
     private final int[] counts;
 
     private final long[] values = new long[NameOrder.BUILDS];
     private boolean isEmpty = true;
-    /** Shares that were worked out, by build; by number of unlisted words, order, and the step of the value that asks. */
-    private final AtomicReferenceArray<double[]> shares = new AtomicReferenceArray<>(NameOrder.BUILDS);
+    /** Preferences that were worked out, by build; by number of unlisted words, order, and the step of the value that asks. */
+    private final AtomicReferenceArray<float[]> preferences = new AtomicReferenceArray<>(NameOrder.BUILDS);
 
     OrderCounts() {
         this(new int[SIZE]);
@@ -77,7 +84,7 @@ public final class OrderCounts {
         }
         values[build]++;
         isEmpty = false;
-        shares.set(build, null);
+        preferences.set(build, null);
     }
 
     void merge(OrderCounts other) {
@@ -86,7 +93,7 @@ public final class OrderCounts {
         }
         for (int build = 0; build < NameOrder.BUILDS; build++) {
             values[build] += other.values[build];
-            shares.set(build, null);
+            preferences.set(build, null);
         }
         isEmpty &= other.isEmpty;
     }
@@ -102,25 +109,22 @@ public final class OrderCounts {
      * @param probable how probable the order is to the value that asks, which must not be its own witness
      */
     public double preference(int build, int unlisted, int order, double probable) {
-        double share = share(build, unlisted, order, probable);
-        return Math.max(MOST_AGAINST, Math.log(share / UsualOrders.shipped().share(build, unlisted, order)));
-    }
-
-    private double share(int build, int unlisted, int order, double probable) {
-        double[] known = shares.get(build);
+        float[] known = preferences.get(build);
         if (known == null) {
-            known = new double[NameOrder.UNLISTEDS * COUNTS];
-            shares.set(build, known);
+            known = new float[NameOrder.UNLISTEDS * COUNTS];
+            Arrays.fill(known, Float.NaN);
+            preferences.set(build, known);
         }
         int own = step(build, unlisted, order, probable);
         int at = unlisted * COUNTS + order * STEPS + own;
-        double share = known[at];
-        if (share == 0) {
-            share = estimate(build, unlisted, order, own);
+        float preference = known[at];
+        if (Float.isNaN(preference)) {
+            double usual = UsualOrders.shipped().share(build, unlisted, order);
+            preference = (float) Math.max(MOST_AGAINST, Math.log(estimate(build, unlisted, order, own) / usual));
             // Several threads may work out the same; it is the same.
-            known[at] = share;
+            known[at] = preference;
         }
-        return share;
+        return preference;
     }
 
     private double estimate(int build, int unlisted, int order, int own) {
@@ -147,8 +151,11 @@ public final class OrderCounts {
             return 0;
         }
         double usual = UsualOrders.shipped().share(build, unlisted, order);
-        double odds = probable / Math.max(Math.exp(-2 * MOST), 1 - probable);
-        long likelier = Math.round(Math.log(odds * (1 - usual) / usual));
-        return MOST + (int) Math.max(-MOST, Math.min(MOST, likelier));
+        double likelier = probable / Math.max(LEAST_REST, 1 - probable) * (1 - usual) / usual;
+        int step = 0;
+        while (step < STEPS - 1 && likelier >= NEXT[step]) {
+            step++;
+        }
+        return step;
     }
 }
