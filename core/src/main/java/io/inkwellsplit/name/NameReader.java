@@ -27,6 +27,7 @@ import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Reason;
+import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.weigh.CandidatePool;
 import io.inkwellsplit.weigh.Nothing;
 import io.inkwellsplit.weigh.Tally;
@@ -43,6 +44,8 @@ final class NameReader {
     private static final Set<Doubt> NO_DOUBTS = Set.of();
     /** Under this probability nobody can tell what a single word is that no list has. */
     private static final double CLEAR = 0.9;
+
+    private static final int ORGANISATION_WORD = WordInfo.ORGANISATION | WordInfo.ORGANISATION_OR_NAME;
     /** From this probability of an order on no habit makes another one likelier. */
     private static final double AS_GOOD_AS_ALL = 1 - 1e-9;
 
@@ -290,7 +293,10 @@ final class NameReader {
         boolean person = best.kind == Kind.PERSON || best.kind == Kind.UNCLEAR && isUnknownWord();
         boolean noLast = person && !builder.has(NamePart.LAST);
         boolean noFirst = person && !builder.has(NamePart.FIRST);
-        if (!close && !unplaced && !noLast && !noFirst && best.kind != Kind.UNCLEAR) {
+        boolean unclear = best.kind == Kind.UNCLEAR
+                || best.kind == Kind.ORGANISATION && !hasReason(best)
+                || best.kind == Kind.PERSON && text.hasComma() && hasCommaInGivenNames(best);
+        if (!close && !unplaced && !noLast && !noFirst && !unclear) {
             return NO_DOUBTS;
         }
         Set<Doubt> doubts = EnumSet.noneOf(Doubt.class);
@@ -306,10 +312,49 @@ final class NameReader {
         if (noFirst) {
             doubts.add(Doubt.NO_FIRST_NAME);
         }
-        if (best.kind == Kind.UNCLEAR) {
+        if (unclear) {
             doubts.add(Doubt.UNCLEAR);
         }
         return doubts;
+    }
+
+    /** Given names with a comma between them may be several people's. */
+    private boolean hasCommaInGivenNames(Candidate person) {
+        boolean given = false;
+        boolean comma = false;
+        for (int i = 0; i < text.count(); i++) {
+            byte label = person.labels[i];
+            if (text.is(i, TokenKind.COMMA)) {
+                comma = given;
+            } else if (label == NamePart.FIRST.ordinal() || label == NamePart.MIDDLE.ordinal()) {
+                if (comma) {
+                    return true;
+                }
+                given = true;
+            } else {
+                given = false;
+                comma = false;
+            }
+        }
+        return false;
+    }
+
+    /** A number or a sign alone is a poor reason to take a text for an organisation where a given name stands in it. */
+    private boolean hasReason(Candidate organisation) {
+        if (text.isTrust()) {
+            return true;
+        }
+        boolean given = false;
+        for (int i = 0; i < text.count(); i++) {
+            boolean part = organisation.labels[i] == NamePart.ORGANISATION.ordinal();
+            boolean phrase = (text.classesOf(i, text.phraseLength(i)) & ORGANISATION_WORD) != 0;
+            boolean joined = CoupleReader.isConnector(text, i) && !text.is(i, TokenKind.MARK);
+            if (part && (phrase || joined || text.has(i, ORGANISATION_WORD))) {
+                return true;
+            }
+            given |= part && WordInfo.isGiven(text.info(i)) && text.odds(i) > 0;
+        }
+        return !given;
     }
 
     NameText text() {

@@ -36,6 +36,7 @@ public final class Notes {
         }
         dates.peel(text);
         phones.peel(text);
+        lastNumber(text);
     }
 
     static boolean isSign(NameText text, int i, char sign) {
@@ -127,8 +128,25 @@ public final class Notes {
         return text.tokens.isWord(i) && Note.PRONOUN_WORD.in(words.value(text.tokens, i, 1));
     }
 
-    private static void listNumber(NameText text) {
+    /** {@code Ada Thorne #12}, {@code Ada Thorne, no. 7}: a number that is announced, behind a name, makes no firm of it. */
+    private void lastNumber(NameText text) {
+        int number = text.count() - 1;
+        if (!text.is(number, TokenKind.NUMBER) || text.label(number) != NameText.FREE) {
+            return;
+        }
+        int start = isSign(text, number - 1, '#') ? number - 1 : announcement(text, number, words, Note.NUMBER_BEFORE);
+        if (start < number && text.freeWords(0, start) >= 2) {
+            text.label(start, number + 1, NamePart.UNPLACED);
+        }
+    }
+
+    private void listNumber(NameText text) {
         int number = text.is(0, TokenKind.OPEN) || isSign(text, 0, '#') ? 1 : 0;
+        boolean announced = number == 0 && Note.NUMBER_BEFORE.in(words.value(text.tokens, 0, 1));
+        if (announced && text.is(1, TokenKind.NUMBER) && text.freeWords(2, text.count()) > 1) {
+            text.label(0, 2, NamePart.LIST_NUMBER);
+            return;
+        }
         if (text.is(number, TokenKind.NUMBER) && text.tokens.letters(number) <= MOST_LIST_DIGITS) {
             int next = number + 1;
             boolean closed = text.is(next, TokenKind.CLOSE) || isSign(text, next, ':');

@@ -16,7 +16,8 @@ public enum Note {
     DATE_BEFORE,
     DEATH_BEFORE,
     MONTH_WORD,
-    PRONOUN_WORD;
+    PRONOUN_WORD,
+    NUMBER_BEFORE;
 
     private static final class Shipped {
         static final PhraseTable WORDS = load();
