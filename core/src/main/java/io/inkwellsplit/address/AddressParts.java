@@ -9,6 +9,9 @@ import io.inkwellsplit.text.TokenKind;
 
 /** Turns the labels of a text into the places of its parts, and cuts street and unit into their finer parts. */
 final class AddressParts {
+    /** A shorter word with a dot may be an abbreviation. */
+    private static final int LEAST_WHOLE_WORD = 5;
+
     private AddressParts() {}
 
     static void place(AddressText text, StreetCut cut, ReadingBuilder<AddressPart> builder) {
@@ -22,7 +25,7 @@ final class AddressParts {
                 builder.add(AddressPart.UNPLACED, start, stop);
             } else if (text.label(i) >= 0) {
                 AddressPart part = AddressText.part(text.label(i));
-                builder.add(part, start, stop);
+                builder.add(part, start, endsInFullStop(text, part, end) ? stop - 1 : stop);
                 if (part == AddressPart.STREET) {
                     street(text, cut.of(text, i, end), builder);
                 } else if (part == AddressPart.UNIT) {
@@ -32,6 +35,15 @@ final class AddressParts {
             i = end;
         }
         tail(text, builder);
+    }
+
+    /** Whether a dot ends the sentence: no postcode has one, nor has a long word at the very end. */
+    private static boolean endsInFullStop(AddressText text, AddressPart part, int end) {
+        int last = end - 1;
+        boolean place = part == AddressPart.CITY || part == AddressPart.COUNTRY;
+        return text.tokens.isDotted(last)
+                && (part == AddressPart.POSTCODE
+                        || place && end == text.count() && text.tokens.letters(last) >= LEAST_WHOLE_WORD);
     }
 
     /** What stands behind the address: who receives, and else what no part can claim. */
