@@ -14,6 +14,9 @@ class CellsTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '~', quoteCharacter = '`', textBlock = """
+            Ada Thorne, L.P.N.                                 ~ person; first=Ada; last=Thorne; credentials=L.P.N.
+            Ada Thorne, B.S.N.                                 ~ person; first=Ada; last=Thorne; credentials=B.S.N.
+            Ada Thorne, R.N., B.S.N.                           ~ person; first=Ada; last=Thorne; credentials=R.N., B.S.N.
             Ada Thorne 31/12/1999                              ~ person; first=Ada; last=Thorne; date=31/12/1999
             Ada Thorne 1/1/1900                                ~ person; first=Ada; last=Thorne; date=1/1/1900
             Ada Thorne 12-31-1999                              ~ person; first=Ada; last=Thorne; date=12-31-1999

@@ -35,6 +35,8 @@ public final class NameWords {
             Map.entry("organisation?", WordInfo.ORGANISATION_OR_NAME));
 
     private static final int MIN_KEYWORD = 6;
+    /** Letters that are written with dots between as well; two letters so may be initials. */
+    private static final String LETTERS = "\\p{Lu}{3}";
 
     private static final Format LEXICON = Format.NONE.required("", Column.TEXT, Column.FREQUENCIES);
     private static final Format WORDS = wordsFormat();
@@ -179,6 +181,9 @@ public final class NameWords {
             words.merge(line.text(), small ? bit | WordInfo.SMALL_FORM : bit, WordInfo.PHRASE);
             if (line.text().matches(".*\\.\\p{L}.*")) {
                 words.merge(line.text().replaceAll("[. ]", ""), bit, WordInfo.PHRASE);
+            }
+            if (section.startsWith("credentials") && line.text().matches(LETTERS)) {
+                words.merge(String.join(".", line.text().split("")), bit, WordInfo.PHRASE);
             }
         }
     }
