@@ -14,6 +14,11 @@ class CellsTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '~', quoteCharacter = '`', textBlock = """
+            Harbour Singers Local No 12                        ~ organisation; organisation=Harbour Singers Local No 12
+            St. Brannock Parish #4                             ~ organisation; organisation=St. Brannock Parish #4
+            No. 1 Harbour Cafe Ltd                             ~ organisation; organisation=No. 1 Harbour Cafe Ltd
+            Harbour School No. 3                               ~ organisation; organisation=Harbour School No. 3
+            Quayside Lodge No. 7                               ~ organisation; organisation=Quayside Lodge No. 7
             Ada Thorne, L.P.N.                                 ~ person; first=Ada; last=Thorne; credentials=L.P.N.
             Ada Thorne, B.S.N.                                 ~ person; first=Ada; last=Thorne; credentials=B.S.N.
             Ada Thorne, R.N., B.S.N.                           ~ person; first=Ada; last=Thorne; credentials=R.N., B.S.N.

@@ -84,7 +84,7 @@ final class Beside {
     }
 
     /** Two to four plain words of which the first is a given name, or the family name, a comma and given names. */
-    private static boolean isPerson(NameText text, int from, int end) {
+    static boolean isPerson(NameText text, int from, int end) {
         int words = 0;
         int commas = 0;
         int given = -1;

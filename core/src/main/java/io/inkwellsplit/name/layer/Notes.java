@@ -135,15 +135,25 @@ public final class Notes {
             return;
         }
         int start = isSign(text, number - 1, '#') ? number - 1 : announcement(text, number, words, Note.NUMBER_BEFORE);
-        if (start < number && text.freeWords(0, start) >= 2) {
+        if (start < number && isPersonAlone(text, 0, start)) {
             text.label(start, number + 1, NamePart.UNPLACED);
         }
+    }
+
+    /** {@code Quayside Lodge No. 7}, {@code No. 1 Harbour Cafe}: the number of a firm or a lodge is of its name. */
+    private static boolean isPersonAlone(NameText text, int from, int end) {
+        for (int i = from; i < end; i++) {
+            if (text.mayBeOrganisation(i)) {
+                return false;
+            }
+        }
+        return Beside.isPerson(text, from, end);
     }
 
     private void listNumber(NameText text) {
         int number = text.is(0, TokenKind.OPEN) || isSign(text, 0, '#') ? 1 : 0;
         boolean announced = number == 0 && Note.NUMBER_BEFORE.in(words.value(text.tokens, 0, 1));
-        if (announced && text.is(1, TokenKind.NUMBER) && text.freeWords(2, text.count()) > 1) {
+        if (announced && text.is(1, TokenKind.NUMBER) && isPersonAlone(text, 2, text.count())) {
             text.label(0, 2, NamePart.LIST_NUMBER);
             return;
         }
