@@ -38,8 +38,6 @@ public final class Reasons {
             case LAST_UNKNOWN -> words(text, candidate, NamePart.LAST) + " is in no list of names";
             case COLUMN_ORDER, COLUMN_ONE_ORDER ->
                 "the column writes the " + (habits.givenFirst() > 0 ? "given" : "family") + " name first";
-            case COLUMN_FAMILY_NAMES ->
-                "the column's people have " + (habits.twoFamilyNames() > 0 ? "two family names" : "one family name");
             case COLUMN_FIRST -> column(words(text, candidate, NamePart.FIRST), amount);
             case COLUMN_MIDDLE -> column(words(text, candidate, NamePart.MIDDLE), amount);
             case COLUMN_LAST, COLUMN_LAST_EXTRA -> column(words(text, candidate, NamePart.LAST), -amount);
