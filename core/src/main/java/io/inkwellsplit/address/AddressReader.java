@@ -37,6 +37,9 @@ final class AddressReader {
     /** A reading must be as sure as this to teach the column. */
     private static final double TEACHES = 0.97;
 
+    /** A reading as probable as this gains nothing by a rival less. */
+    private static final double SETTLED = 0.995;
+
     private static final int MOST_ALTERNATIVES = 6;
     /** Of a longer value one way is shown, without reasons. */
     private static final int MOST_TOKENS = 64;
@@ -103,7 +106,8 @@ final class AddressReader {
         List<Alternative<AddressPart>> alternatives = new ArrayList<>();
         for (SequenceDecoder.Path way : paths) {
             double share = decoder.probability(way.score());
-            if (alternatives.isEmpty() || share >= LEAST_SHARE) {
+            boolean isRival = share >= LEAST_SHARE && rules.hold(way.labels(), clues, text.country());
+            if (alternatives.isEmpty() || isRival) {
                 label(way.labels());
                 place(source);
                 byte[] rival = way == paths.get(0) && paths.size() > 1
@@ -187,6 +191,9 @@ final class AddressReader {
         decoder.sumAll();
         if (!rules.hold(path, clues, text.country())) {
             score = rules.mend(decoder, path, clues.count(), score);
+        }
+        if (decoder.probability(score) < SETTLED) {
+            rules.leaveOutWithoutCity(decoder, path, clues, text.country());
         }
         return true;
     }

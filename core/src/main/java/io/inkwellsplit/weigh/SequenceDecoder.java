@@ -350,10 +350,28 @@ public final class SequenceDecoder {
         return Math.min(1, StrictMath.exp(part - logSum));
     }
 
+    /**
+     * Returns how probable it is that no token has a label that is shut to it: from 0 to 1, among all that is summed up.
+     *
+     * @param shut by token, the labels that do not count, a bit each
+     */
+    public double shareWithout(int[] shut) {
+        int[] all = Arrays.copyOf(alive, count);
+        for (int token = 0; token < count; token++) {
+            alive[token] &= ~shut[token];
+        }
+        double part = sum();
+        System.arraycopy(all, 0, alive, 0, count);
+        return Math.min(1, StrictMath.exp(part - logSum));
+    }
+
     /** One labelling and its score. */
     public record Path(byte[] labels, int score) {}
 
-    /** Returns the best labellings, best first; slow, for those who want to see more than the best. */
+    /**
+     * Returns the best labellings that were near the best when {@link #best} was last asked, best first; slow, for those who
+     * want to see more than the best.
+     */
     public List<Path> nBest(int most) {
         List<List<Step>> before = new ArrayList<>();
         for (int label = 0; label < labels; label++) {
@@ -363,7 +381,8 @@ public final class SequenceDecoder {
             List<List<Step>> now = new ArrayList<>();
             for (int label = 0; label < labels; label++) {
                 List<Step> ways = new ArrayList<>(most + 1);
-                for (int one = 0; one < labels; one++) {
+                for (int rest = alive[token - 1]; rest != 0; rest &= rest - 1) {
+                    int one = Integer.numberOfTrailingZeros(rest);
                     int following = model.transition(joints[token], one, label);
                     if (following > SequenceModel.NEVER) {
                         for (Step step : before.get(one)) {

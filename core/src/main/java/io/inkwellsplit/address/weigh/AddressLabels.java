@@ -36,7 +36,8 @@ public final class AddressLabels {
 
     private AddressLabels() {}
 
-    private static int bits(AddressPart... parts) {
+    /** Returns the labels of parts, a bit each. */
+    static int bits(AddressPart... parts) {
         int bits = 0;
         for (AddressPart part : parts) {
             bits |= 1 << begin(part) | 1 << inside(part);

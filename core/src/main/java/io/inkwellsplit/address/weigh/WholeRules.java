@@ -5,6 +5,7 @@ import io.inkwellsplit.address.text.AddressText;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.weigh.SequenceDecoder;
 import io.inkwellsplit.weigh.SequenceModel;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -22,6 +23,9 @@ public final class WholeRules {
     /** A way that is less probable than the best by more than this factor, as a logarithm, is not taken for the sake of a city. */
     private static final int MOST_FOR_CITY = 6 * SequenceModel.SCALE;
 
+    private static final int CITY = AddressLabels.bits(AddressPart.CITY);
+    private static final int LOCALITY = AddressLabels.bits(AddressPart.LOCALITY);
+    private static final int REGION = AddressLabels.bits(AddressPart.STATE, AddressPart.COUNTY);
     private static final int MOST_MENDED = 6;
     private static final int MOST_STRETCHES = 3;
     private static final double LEAST_REST = 1e-6;
@@ -37,6 +41,7 @@ public final class WholeRules {
 
     private byte[] other = new byte[32];
     private byte[] better = new byte[32];
+    private int[] shut = new int[32];
     private AddressClues clues = new AddressClues();
     private int broken;
     private boolean lacksCity;
@@ -66,13 +71,22 @@ public final class WholeRules {
         return -1;
     }
 
+    private static boolean hasCity(byte[] path, int count) {
+        for (int k = 0; k < count; k++) {
+            if (path[k] == AddressLabels.begin(AddressPart.CITY)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean isLackingCity(byte[] path, int count) {
+        if (hasCity(path, count)) {
+            return false;
+        }
         boolean place = false;
         for (int k = 0; k < count; k++) {
             int part = path[k] / 2;
-            if (part == AddressPart.CITY.ordinal()) {
-                return false;
-            }
             boolean region = part == AddressPart.STATE.ordinal() || part == AddressPart.COUNTY.ordinal();
             place |= region && clues.mayBeTown(k)
                     || part == AddressPart.LOCALITY.ordinal()
@@ -155,24 +169,25 @@ public final class WholeRules {
             return before;
         }
         System.arraycopy(better, 0, path, 0, count);
-        leaveOutWithoutCity(decoder, count);
+        decoder.best(other);
         return top;
     }
 
-    /** What has no city cannot be, so it is no rival. */
-    private void leaveOutWithoutCity(SequenceDecoder decoder, int count) {
-        int city = AddressLabels.begin(AddressPart.CITY);
-        for (int k = 0; k < count; k++) {
-            decoder.add(k, city, SequenceModel.NEVER);
-            decoder.add(k, city + 1, SequenceModel.NEVER);
+    /** What has no city though it names a place cannot be, so it is no rival of a labelling that has one. */
+    public void leaveOutWithoutCity(SequenceDecoder decoder, byte[] path, AddressClues clues, Country country) {
+        int count = clues.count();
+        if (count > MOST_TOKENS || country.cityIsCountry || !hasCity(path, count)) {
+            return;
         }
-        decoder.best(other);
-        double without = decoder.sum();
-        for (int k = 0; k < count; k++) {
-            decoder.add(k, city, -SequenceModel.NEVER);
-            decoder.add(k, city + 1, -SequenceModel.NEVER);
+        if (shut.length < count) {
+            shut = new int[2 * count];
         }
-        double rest = 1 - StrictMath.exp(without - decoder.logSum());
+        Arrays.fill(shut, 0, count, CITY);
+        double withoutCity = decoder.shareWithout(shut);
+        for (int k = 0; k < count; k++) {
+            shut[k] |= clues.mayBeTown(k) ? LOCALITY | REGION : LOCALITY;
+        }
+        double rest = 1 - withoutCity + decoder.shareWithout(shut);
         if (rest > LEAST_REST) {
             decoder.sumIs(decoder.logSum() + StrictMath.log(rest));
         }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.Part;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,5 +49,26 @@ class WholeRulesTest {
     void theOnlyPlaceIsTheCity(String text) {
         assertThat(AddressSplitter.standard().split(text).text(AddressPart.CITY))
                 .isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Muelle 3, 28001 Madrid",
+                "12 bis rue du Quai, 75001 Paris, France",
+                "Hafenstraße 5, 1010 Wien, Österreich",
+                "Kaigata 24, 0403 Oslo, Norway",
+                "Friedrich-Kai-Str. 61, Leipzig, 04109, Germany"
+            })
+    void noWayThatNamesAPlaceButNoCityIsARival(String text) {
+        AddressSplitter splitter = AddressSplitter.standard();
+        assertThat(splitter.split(text).doubts()).isEmpty();
+        assertThat(splitter.alternatives(text)).allSatisfy(way -> {
+            List<AddressPart> parts = way.parts().stream().map(Part::key).toList();
+            assertThat(parts).as(way.toString()).containsAnyOf(AddressPart.CITY, AddressPart.STREET);
+            if (!parts.contains(AddressPart.CITY)) {
+                assertThat(parts).doesNotContain(AddressPart.LOCALITY, AddressPart.STATE);
+            }
+        });
     }
 }
