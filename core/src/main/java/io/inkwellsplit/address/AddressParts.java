@@ -66,11 +66,20 @@ final class AddressParts {
                 boolean receives = careOf >= 0 && i == text.tailReceiver();
                 builder.add(
                         receives ? AddressPart.CARE_OF : AddressPart.UNPLACED,
-                        text.tokens.start(i),
+                        text.tokens.start(i > from && closes(text, i, last) ? i - 1 : i),
                         text.tokens.end(last));
             }
             i = end;
         }
+    }
+
+    /** Whether what stands open before a piece is shut in it: {@code (802) 555-0142}. */
+    private static boolean closes(AddressText text, int i, int last) {
+        boolean closes = false;
+        for (int k = i; k <= last && text.tokens.is(i - 1, TokenKind.OPEN); k++) {
+            closes |= text.tokens.is(k, TokenKind.CLOSE);
+        }
+        return closes;
     }
 
     private static boolean isComma(AddressText text, int i) {

@@ -6,10 +6,11 @@ import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
- * Finds what people write behind an address: a telephone number that is announced or begins with a plus, an e-mail address, a
- * note for the carrier, through whom the post goes. A buffer, reused for every value.
+ * Finds what people write behind an address: a telephone number that is announced, begins with a plus or has the form of one,
+ * an e-mail address, a note for the carrier, through whom the post goes. A buffer, reused for every value.
  */
 final class Tail {
     private static final List<String> SECTIONS = List.of("phone", "email", "care of", "note");
@@ -18,6 +19,16 @@ final class Tail {
     private static final int CARE_OF = 1 << 2;
     private static final int NOTE = 1 << 3;
     private static final int FEWEST_DIGITS = 6;
+    /** A number of these digits and more in its groups is no postcode; fewer than the next, and no postcode is in it. */
+    private static final int FEWEST_UNANNOUNCED = 9;
+
+    private static final int MOST_UNANNOUNCED = 12;
+
+    /** {@code (802) 555-0142}, {@code 01632 960 001}; {@code 05641 1234} and {@code 05641-1234} are postcodes. */
+    private static final Pattern UNANNOUNCED =
+            Pattern.compile("(1[-. ])?\\(?[2-9]\\d\\d\\)?[-. /]{1,3}[2-9]\\d\\d[-. ]\\d{4}"
+                    + "|(?!\\d{5}[- ]\\d{4}$)(0\\d{1,5}|\\(0?\\d{1,5}\\))([-. /]{1,2}\\d{2,8}){1,5}");
+
     private static final int LONGEST_PHRASE = 6;
     /** An address before its tail has a few words at least. */
     private static final int FEWEST_BEFORE = 3;
@@ -149,7 +160,26 @@ final class Tail {
             return -1;
         }
         int word = announced(start, PHONE);
-        return word < start || isSign(start, "+") ? word : -1;
+        return word < start || isSign(start, "+") ? word : unannounced(start, last);
+    }
+
+    /** What is written in front of it may look like a part of it: {@code 05641 802 555 0142}. */
+    private int unannounced(int from, int last) {
+        int end = tokens.end(last);
+        for (int i = Math.max(from, FEWEST_BEFORE); i <= last; i++) {
+            int digits = 0;
+            for (int at = tokens.start(i); at < end; at++) {
+                digits += Character.isDigit(tokens.charAt(at)) ? 1 : 0;
+            }
+            boolean opened = tokens.is(i - 1, TokenKind.OPEN);
+            int start = tokens.start(opened ? i - 1 : i);
+            if (digits >= FEWEST_UNANNOUNCED
+                    && digits <= MOST_UNANNOUNCED
+                    && UNANNOUNCED.matcher(tokens.text().substring(start, end)).matches()) {
+                return opened ? i - 1 : i;
+            }
+        }
+        return -1;
     }
 
     private int note(int last) {

@@ -34,6 +34,15 @@ class TailTest {
             ; mail only                   | unplaced=mail only
             ` (mail only)`                | unplaced=mail only
             ` - ring bell`                | unplaced=ring bell
+            , 01632 960 001               | unplaced=01632 960 001
+            ` 01632 960001`               | unplaced=01632 960001
+            , 802-555-0142                | unplaced=802-555-0142
+            ` (802) 555-0142`             | unplaced=(802) 555-0142
+            ` 802 555 0142`               | unplaced=802 555 0142
+            , 1-802-555-0142              | unplaced=1-802-555-0142
+            , 802.555.0142                | unplaced=802.555.0142
+            , (01632) 960001              | unplaced=(01632) 960001
+            , 01 63 29 60 01              | unplaced=01 63 29 60 01
             , phone 960 0011, a@quay.example | unplaced=phone 960 0011 a@quay.example
             """)
     void isSetAside(String tail, String unplaced) {
@@ -59,6 +68,9 @@ class TailTest {
     @ValueSource(
             strings = {
                 "12 Main St, Barre, VT 05641-1234",
+                "12 Main St, Barre, VT 05641 1234",
+                "Kai 3-12, 060-0042 Sapporo",
+                "Hafenstraße 12, 01067 Dresden",
                 "c/o Tom Brandt, 12 Main St, Barre, VT 05641",
                 "Rua Azul 12, 01310-100 São Paulo - SP",
                 "12 Phone St, Barre, VT 05641",
