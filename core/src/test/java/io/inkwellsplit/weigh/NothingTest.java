@@ -29,7 +29,21 @@ class NothingTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"", " ", "-", "N/A", "n.a.", "(none)", "UNKNOWN", "--- none ---", "current resident", "#N/A", "…"
+            strings = {
+                "",
+                " ",
+                "-",
+                "N/A",
+                "n.a.",
+                "same as above",
+                "Siehe oben",
+                "no fixed address",
+                "(none)",
+                "UNKNOWN",
+                "--- none ---",
+                "current resident",
+                "#N/A",
+                "…"
             })
     void isNothing(String value) {
         assertThat(isNothing(Nothing.shipped(), value)).isTrue();

@@ -27,6 +27,9 @@ public final class AddressText {
 
     private static final AddressPart[] PARTS = AddressPart.values();
     /** A word must be as long as this to have an ending that tells what it is. */
+    /** So many digits are more likely a postcode's than a house's. */
+    private static final int POSTCODE_DIGITS = 4;
+
     private static final int LONG_WORD = 4;
 
     private static final int MAX_POSTCODE = 9_999_999;
@@ -183,17 +186,19 @@ public final class AddressText {
         findSegmentEnds();
     }
 
-    /** {@code 12 Main St / Barre}: with blanks around it and no numbers beside it a stroke parts lines. */
+    /** {@code 12 Main St / Barre / VT / 05641}: with blanks around it a stroke parts lines, but for what may join house numbers. */
     private boolean isStrokeBetweenWords(int i) {
         return tokens.isSlash(i)
                 && i > 0
                 && i + 1 < tokens.count()
                 && !tokens.isGlued(i)
                 && !tokens.isGlued(i + 1)
-                && tokens.isWord(i - 1)
-                && tokens.isWord(i + 1)
-                && tokens.letters(i - 1) > 1
-                && tokens.letters(i + 1) > 1;
+                && (tokens.isWord(i - 1) && tokens.letters(i - 1) > 1 || mayBePostcode(i - 1))
+                && (tokens.isWord(i + 1) && tokens.letters(i + 1) > 1 || mayBePostcode(i + 1));
+    }
+
+    private boolean mayBePostcode(int i) {
+        return tokens.is(i, TokenKind.NUMBER) && tokens.letters(i) >= POSTCODE_DIGITS;
     }
 
     private void findSegmentEnds() {

@@ -195,13 +195,20 @@ final class Tail {
             int length = WORDS.longest(tokens, i, end);
             boolean here = length > 0 && (WORDS.value(tokens, i, length) & CARE_OF) != 0;
             if (here && !number && i + length < end && hasNumber(i)) {
-                careOf = i;
+                careOf = longer(i, length);
                 receiver = i + length;
-                return i;
+                return careOf;
             }
-            number |= tokens.is(i, TokenKind.NUMBER) || tokens.is(i, TokenKind.COMMA) || tokens.is(i, TokenKind.BREAK);
+            number |= tokens.is(i, TokenKind.NUMBER);
         }
         return -1;
+    }
+
+    /** {@code in care of} begins before {@code care of}. */
+    private int longer(int from, int length) {
+        int before = from - 1;
+        boolean same = (WORDS.value(tokens, before, length + 1) & CARE_OF) != 0;
+        return same ? before : from;
     }
 
     /** An address before it has a number at its end: the postcode. */
