@@ -15,6 +15,8 @@ final class NameParts {
     private static final int LAST = NamePart.LAST.ordinal();
     private static final int SECOND = NamePart.SECOND_TITLE.ordinal();
 
+    private static final int LEAST_WHOLE_WORD = 5;
+
     private NameParts() {}
 
     static void place(String source, NameText text, Candidate candidate, ReadingBuilder<NamePart> builder) {
@@ -71,7 +73,8 @@ final class NameParts {
                 builder.add(part, start, start + 1);
                 builder.add(NameText.part(label + 1), start + 1, stop);
             } else {
-                builder.add(part, start, stop);
+                boolean given = first || part == NamePart.MIDDLE || part == NamePart.SECOND_MIDDLE;
+                builder.add(part, start, given ? stop(text, end) : stop);
             }
             if (text.isTrust() && part == NamePart.ORGANISATION) {
                 builder.add(NamePart.TRUST, start, stop);
@@ -171,7 +174,16 @@ final class NameParts {
     }
 
     private static void add(NameText text, int from, int end, NamePart part, ReadingBuilder<NamePart> builder) {
-        builder.add(part, text.tokens.start(from), text.tokens.end(end - 1));
+        builder.add(part, text.tokens.start(from), stop(text, end));
+    }
+
+    /** A dot behind a long word at the very end shuts the sentence; a shorter word may be an abbreviation. */
+    private static int stop(NameText text, int end) {
+        int stop = text.tokens.end(end - 1);
+        boolean fullStop = end == text.count()
+                && text.tokens.isDotted(end - 1)
+                && text.tokens.letters(end - 1) >= LEAST_WHOLE_WORD;
+        return fullStop ? stop - 1 : stop;
     }
 
     private static int next(NameText text, byte[] labels, int label, int from) {

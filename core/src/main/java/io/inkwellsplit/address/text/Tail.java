@@ -29,6 +29,9 @@ final class Tail {
             Pattern.compile("(1[-. ])?\\(?[2-9]\\d\\d\\)?[-. /]{1,3}[2-9]\\d\\d[-. ]\\d{4}"
                     + "|(?!\\d{5}[- ]\\d{4}$)(0\\d{1,5}|\\(0?\\d{1,5}\\))([-. /]{1,2}\\d{2,8}){1,5}");
 
+    /** In tokens, its signs with it. */
+    private static final int LONGEST_NUMBER = 16;
+
     private static final int LONGEST_PHRASE = 6;
     /** An address before its tail has a few words at least. */
     private static final int FEWEST_BEFORE = 3;
@@ -145,7 +148,7 @@ final class Tail {
     private int phone(int last) {
         int digits = 0;
         int start = last + 1;
-        for (int i = last; i >= 0; i--) {
+        for (int i = last; i >= Math.max(0, last - LONGEST_NUMBER); i--) {
             if (tokens.is(i, TokenKind.NUMBER)) {
                 digits += tokens.letters(i);
                 start = i;
@@ -166,20 +169,24 @@ final class Tail {
     /** What is written in front of it may look like a part of it: {@code 05641 802 555 0142}. */
     private int unannounced(int from, int last) {
         int end = tokens.end(last);
-        for (int i = Math.max(from, FEWEST_BEFORE); i <= last; i++) {
-            int digits = 0;
-            for (int at = tokens.start(i); at < end; at++) {
-                digits += Character.isDigit(tokens.charAt(at)) ? 1 : 0;
-            }
+        int digits = 0;
+        int first = last + 1;
+        while (first > Math.max(from, FEWEST_BEFORE) && digits(first - 1) + digits <= MOST_UNANNOUNCED) {
+            digits += digits(--first);
+        }
+        for (int i = first; i <= last && digits >= FEWEST_UNANNOUNCED; i++) {
             boolean opened = tokens.is(i - 1, TokenKind.OPEN);
             int start = tokens.start(opened ? i - 1 : i);
-            if (digits >= FEWEST_UNANNOUNCED
-                    && digits <= MOST_UNANNOUNCED
-                    && UNANNOUNCED.matcher(tokens.text().substring(start, end)).matches()) {
+            if (UNANNOUNCED.matcher(tokens.text().substring(start, end)).matches()) {
                 return opened ? i - 1 : i;
             }
+            digits -= digits(i);
         }
         return -1;
+    }
+
+    private int digits(int token) {
+        return tokens.is(token, TokenKind.NUMBER) ? tokens.letters(token) : 0;
     }
 
     private int note(int last) {
@@ -190,16 +197,14 @@ final class Tail {
 
     /** Behind a number, and with none in it: {@code VT 05641 c/o Thorne}. */
     private int careOf(int end) {
-        boolean number = false;
-        for (int i = end - 1; i >= FEWEST_BEFORE; i--) {
+        for (int i = end - 1; i >= FEWEST_BEFORE && !tokens.is(i, TokenKind.NUMBER); i--) {
             int length = WORDS.longest(tokens, i, end);
             boolean here = length > 0 && (WORDS.value(tokens, i, length) & CARE_OF) != 0;
-            if (here && !number && i + length < end && hasNumber(i)) {
+            if (here && i + length < end && hasNumber(i)) {
                 careOf = longer(i, length);
                 receiver = i + length;
                 return careOf;
             }
-            number |= tokens.is(i, TokenKind.NUMBER);
         }
         return -1;
     }

@@ -82,8 +82,19 @@ public final class Brackets {
         } else if (all(text, from, end, WordInfo.TITLE)) {
             free(text, from, end, NamePart.TITLE);
         } else {
-            free(text, from, end, NamePart.NICKNAME);
+            free(text, from, end, isRemark(text, from, end) ? NamePart.UNPLACED : NamePart.NICKNAME);
         }
+    }
+
+    /** {@code (son of Neil)}: what somebody is called begins with a capital, where the name has capitals. */
+    private static boolean isRemark(NameText text, int from, int end) {
+        int first = from;
+        while (first < end && !text.isFreeWord(first)) {
+            first++;
+        }
+        return text.is(from - 1, TokenKind.OPEN)
+                && text.tokens.isMixedCase()
+                && Character.isLowerCase(text.tokens.charAt(text.tokens.start(first)));
     }
 
     /** What has a number is no called-by name: {@code (ID 4711)}. */

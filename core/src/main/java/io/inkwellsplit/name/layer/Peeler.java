@@ -68,7 +68,9 @@ public final class Peeler {
         if (Layer.TRUST_HEAD.in(layers) && trusts.peel(text, i)) {
             return;
         }
-        if (Layer.CARE_OF_BEFORE.in(layers) && nameFollows && (length > 1 || !front)) {
+        if (front && isHeading(text, end, layers)) {
+            heading(text, i, end, layers);
+        } else if (Layer.CARE_OF_BEFORE.in(layers) && nameFollows && (length > 1 || !front)) {
             receiver(text, i, end, NamePart.CARE_OF);
         } else if (Layer.ATTENTION_BEFORE.in(layers) && nameFollows) {
             receiver(text, i, end, NamePart.ATTENTION);
@@ -88,6 +90,24 @@ public final class Peeler {
             spouse(text, i, end);
         } else {
             mark(text, i, end, layers, front);
+        }
+    }
+
+    /** {@code Name: Ada Thorne}, {@code Treasurer - Ada Thorne}. */
+    private static boolean isHeading(NameText text, int end, int layers) {
+        boolean colon = Notes.isSign(text, end, ':');
+        boolean role = Layer.OFFICE_MARK.in(layers) || Layer.ROLE_MARK.in(layers);
+        boolean dash = end < text.count() && text.label(end) == NameText.SEPARATOR && text.tokens.isSeparating(end);
+        return (colon && Layer.NAME_BEFORE.in(layers) || (colon || dash) && role)
+                && text.freeWords(end, text.count()) > 1;
+    }
+
+    private static void heading(NameText text, int i, int end, int layers) {
+        if (Layer.NAME_BEFORE.in(layers)) {
+            text.label(i, end + 1, NameText.ANNOUNCEMENT);
+        } else {
+            text.label(i, end, NamePart.ROLE);
+            text.label(end, end + 1, NameText.SEPARATOR);
         }
     }
 
@@ -155,6 +175,8 @@ public final class Peeler {
             part = NamePart.OTHERS;
         } else if (Layer.ROLE_MARK.in(layers)) {
             part = NamePart.ROLE;
+        } else if (isRemark(text, i, end, layers)) {
+            part = Layer.UNPLACED_MARK.in(layers) ? NamePart.UNPLACED : NamePart.ROLE;
         }
         boolean behindName = !front && isTail(text, end) && !isLonelyFamilyName(text, i, end);
         if (part != null && (behindName || isBracketed(text, i, end))) {
@@ -163,6 +185,18 @@ public final class Peeler {
                 text.label(i - 1, i, NameText.SEPARATOR);
             }
         }
+    }
+
+    /** A common word is a remark where it is written apart, and behind a whole name where no list of names has it. */
+    private static boolean isRemark(NameText text, int i, int end, int layers) {
+        if (!Layer.OFFICE_MARK.in(layers) && !Layer.UNPLACED_MARK.in(layers)) {
+            return false;
+        }
+        boolean bracketed = text.is(i - 1, TokenKind.OPEN) && text.is(end, TokenKind.CLOSE);
+        boolean whole = text.freeWords(0, i) > 1;
+        boolean apart = i > 0 && (text.label(i - 1) == NameText.SEPARATOR || text.tokens.isSeparating(i - 1));
+        boolean name = end - i == 1 && WordInfo.isListed(text.info(i));
+        return bracketed || whole && (apart || !name);
     }
 
     /** A single plain word behind one other word without a comma is that person's last name. */

@@ -16,6 +16,9 @@ public enum Layer {
     OTHERS_MARK,
     ROLE_FRONT,
     ROLE_MARK,
+    NAME_BEFORE,
+    OFFICE_MARK,
+    UNPLACED_MARK,
     TRUST_QUALIFIER,
     TRUST_HEAD,
     TRUST_DATE;
@@ -26,6 +29,11 @@ public enum Layer {
 
     public boolean in(int layers) {
         return (layers & bit()) != 0;
+    }
+
+    /** A common word, a letter off, is more likely a name than that word. */
+    boolean maybeMisspelt() {
+        return this != NAME_BEFORE && this != OFFICE_MARK && this != UNPLACED_MARK;
     }
 
     String section() {

@@ -144,6 +144,8 @@ public final class NameWords {
     /** The phrases of the layers, and the keywords among them that may be misspelt. */
     private record Layers(PhraseTable table, Keywords keywords) {}
 
+    private static final String[] NONE = {};
+
     private static Layers layers(PhraseTable.Builder words, OwnWords own) {
         PhraseTable.Builder layers = new PhraseTable.Builder(600);
         List<String> keywords = new ArrayList<>();
@@ -154,7 +156,7 @@ public final class NameWords {
             for (Line line : lines) {
                 layers.merge(line.text(), layer.bit(), 0);
                 words.mergeFirstWord(line.text(), WordInfo.LAYER);
-                for (String word : line.text().split("[ -]")) {
+                for (String word : layer.maybeMisspelt() ? line.text().split("[ -]") : NONE) {
                     // Only plain letters: a Spanish keyword must not stand in for a misspelt English one.
                     if (word.length() >= MIN_KEYWORD && word.chars().allMatch(c -> c >= 'a' && c <= 'z')) {
                         keywords.add(word);
