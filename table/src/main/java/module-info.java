@@ -28,4 +28,5 @@ module io.inkwellsplit.table {
     exports io.inkwellsplit.table.split;
     exports io.inkwellsplit.table.step;
     exports io.inkwellsplit.table.survey;
+    exports io.inkwellsplit.table.where;
 }

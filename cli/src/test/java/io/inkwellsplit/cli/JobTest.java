@@ -102,7 +102,7 @@ class JobTest {
             steps: [{split: {name: [X, Y], parts: first}}, {sort: {by: A}}] ¦ true
             steps: [{splt: {name: X}}]                                      ¦ false
             steps: [{split: {nmae: X}}]                                     ¦ false
-            steps: [{cut: {column: [A, B]}}]                                ¦ false
+            steps: [{sort: {by: A, locale: [de, en]}}]                      ¦ false
             steps: [{cut: {column: A, trim: perhaps}}]                      ¦ false
             steps: []                                                       ¦ false
             """)
@@ -124,7 +124,7 @@ class JobTest {
             stops: []                                   ¦ line 1, column 1: "stops" is unknown here; did you mean steps?
             steps: []                                   ¦ line 1, column 8: steps is a list with one step at least
             steps: [{split: {name: {a: b}}}]            ¦ line 1, column 24: a text or a number is needed here
-            steps: [{cut: {column: [A, B]}}]            ¦ line 1, column 24: column takes one value, not a list
+            steps: [{sort: {by: A, locale: [de]}}]      ¦ line 1, column 32: locale takes one value, not a list
             steps: [{cut: {column: A, trim: perhaps}}]  ¦ line 1, column 33: trim is true or false
             steps: [{cut: {column: A, into: many}}]     ¦ line 1, column 9: into takes a whole number, not "many"
             steps: [{cut: {column: A, at: ""}}]         ¦ line 1, column 9: A separator is empty

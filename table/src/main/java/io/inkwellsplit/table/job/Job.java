@@ -207,7 +207,7 @@ public final class Job {
 
     /** Says which files the steps read, and what stands beside the output. */
     void planSteps(FilePlan plan) {
-        steps.forEach(step -> step.values().plan(plan));
+        steps.forEach(step -> step.kind().plan(step.values(), plan));
     }
 
     /**
@@ -219,7 +219,7 @@ public final class Job {
         for (JobStep step : new ArrayList<>(steps)) {
             if (step.kind().isComplete(step.values())) {
                 try {
-                    step.kind().step(step.values(), List.of());
+                    step.kind().steps(step.values(), List.of());
                 } catch (TableException e) {
                     throw step.placed(e);
                 }

@@ -148,9 +148,9 @@ public final class JobRun {
         if (!job.output().isSet("file")) {
             throw new TableException(Problem.SETTING, "No table was named to be written.");
         }
-        return goThrough((run, source, delivery, complete) -> {
+        return goThrough((run, source, delivery, complete, rest) -> {
             try (TableOutput output = open(file, source, delivery)) {
-                run.into(between.around(output));
+                run.into(rest.around(between.around(output)));
                 if (complete.output().isSet("describe")) {
                     CsvMetadata.write(file, source.dialect(), run.header(), run.meanings(), delivery);
                 }
@@ -167,15 +167,15 @@ public final class JobRun {
      * @throws TableException as {@link #run()}
      */
     public JobDone into(RowSink sink) {
-        return goThrough((run, source, delivery, complete) -> {
-            run.into(sink);
+        return goThrough((run, source, delivery, complete, rest) -> {
+            run.into(rest.around(sink));
             return new JobDone(complete, run, List.of(), Optional.empty(), List.of());
         });
     }
 
     /** What is done with the rows. */
     private interface Work {
-        JobDone on(Run run, TableInput source, Delivery delivery, Job complete);
+        JobDone on(Run run, TableInput source, Delivery delivery, Job complete, RestFiles rest);
     }
 
     private JobDone goThrough(Work work) {
@@ -194,14 +194,18 @@ public final class JobRun {
             Job complete = complete(rows);
             Map<JobStep, ReviewFiles> reviews = new HashMap<>();
             List<Step> steps = new ArrayList<>();
+            List<JobStep> owners = new ArrayList<>();
             for (JobStep step : complete.steps()) {
-                steps.add(step.kind().step(step.values(), watches(step, reviews)));
+                for (Step made : step.kind().steps(step.values(), watches(step, reviews))) {
+                    steps.add(made);
+                    owners.add(step);
+                }
             }
             for (JobCompanion companion : companions) {
                 companion.before(rows);
             }
             Run run = Run.of(rows, steps);
-            JobDone done = work.on(run, source, delivery, complete);
+            JobDone done = work.on(run, source, delivery, complete, rest(run, owners, source, delivery));
             List<String> beside = new ArrayList<>();
             for (JobStep step : complete.steps()) {
                 ReviewFiles review = reviews.get(step);
@@ -218,6 +222,15 @@ public final class JobRun {
             delivery.publish();
             return new JobDone(done.job(), run, done.notes(), done.setAside(), beside);
         }
+    }
+
+    private RestFiles rest(Run run, List<JobStep> owners, TableInput source, Delivery delivery) {
+        WriteSettings settings = new WriteSettings(source.dialect(), AsideFile.none(), formulas());
+        return new RestFiles(owners, run.steps(), file -> formats.toWrite(file).start(file, delivery, settings));
+    }
+
+    private Formulas formulas() {
+        return job.output().isSet("formula-guard") ? Formulas.GUARD : Formulas.COUNT;
     }
 
     private void said(Topic topic, String sentence) {
@@ -304,8 +317,7 @@ public final class JobRun {
         AsideFile aside = asideFile()
                 .map(to -> AsideFile.in(delivery, to, dialect).sourceHeader(source.header()))
                 .orElseGet(AsideFile::none);
-        Formulas formulas = job.output().isSet("formula-guard") ? Formulas.GUARD : Formulas.COUNT;
-        WriteSettings settings = new WriteSettings(dialect, aside, formulas);
+        WriteSettings settings = new WriteSettings(dialect, aside, formulas());
         if (job.writesStandardOutput()) {
             if (job.output().isSet("describe")) {
                 throw new TableException(

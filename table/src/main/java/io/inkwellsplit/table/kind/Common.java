@@ -1,6 +1,13 @@
 package io.inkwellsplit.table.kind;
 
+import io.inkwellsplit.table.ReadingWatch;
+import io.inkwellsplit.table.Settings;
+import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.step.Step;
+import io.inkwellsplit.table.where.Condition;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -36,5 +43,33 @@ final class Common {
         return Arrays.stream(values)
                 .map(value -> value.name().toLowerCase(Locale.ROOT))
                 .toList();
+    }
+
+    /** The lists of values that conditions name are read. */
+    static void planLists(List<String> conditions, FilePlan plan) {
+        for (String written : conditions) {
+            Condition.parse(written).list().ifPresent(list -> plan.reads("the list of values", list));
+        }
+    }
+
+    /**
+     * The same step for each of several columns. Those given by numbers come first, from the right: new columns would move
+     * them otherwise.
+     */
+    static List<Step> forEachColumn(StepKind kind, Values values, List<String> titles, List<ReadingWatch> watches) {
+        List<String> columns = new ArrayList<>(values.texts("column"));
+        for (String title : titles) {
+            if (columns.size() > 1 && values.isSet(title)) {
+                throw Settings.refuse(title + " is for one column, and " + columns.size() + " are given.");
+            }
+        }
+        columns.sort(Comparator.comparingInt(Common::number).reversed());
+        return columns.stream()
+                .map(column -> kind.step(values.with("column", List.of(column)), watches))
+                .toList();
+    }
+
+    private static int number(String column) {
+        return column.matches("[0-9]{1,6}") ? Integer.parseInt(column) : 0;
     }
 }

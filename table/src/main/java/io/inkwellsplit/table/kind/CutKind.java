@@ -28,7 +28,7 @@ final class CutKind implements StepKind {
     @Override
     public List<Setting> settings() {
         return List.of(
-                Common.COLUMN,
+                Common.COLUMNS,
                 Setting.text(
                                 "at",
                                 "TEXT",
@@ -80,5 +80,10 @@ final class CutKind implements StepKind {
         made = values.isSet("trim") || !values.isSet("at") ? made.blanks(Cutter.Blanks.TRIM) : made;
         Cutter.From from = values.isSet("from-right") ? Cutter.From.RIGHT : Cutter.From.LEFT;
         return values.isSet("at-most") ? made.atMost(values.whole("at-most").getAsInt(), from) : made;
+    }
+
+    @Override
+    public List<Step> steps(Values values, List<ReadingWatch> watches) {
+        return Common.forEachColumn(this, values, List.of("titles", "titles-from-header"), watches);
     }
 }

@@ -31,7 +31,7 @@ final class MatchKind implements StepKind {
     @Override
     public List<Setting> settings() {
         return List.of(
-                Common.COLUMN,
+                Common.COLUMNS,
                 Setting.text(
                         "find", "EXPRESSION", "A regular expression; groups such as (?P<year>\\d{4}) become columns."),
                 Setting.text(
@@ -59,5 +59,10 @@ final class MatchKind implements StepKind {
                 .orElseGet(() ->
                         values.isSet("test") ? MatchStep.test(column, expression) : MatchStep.pull(column, expression));
         return step.titled(values.text("title").orElse(""));
+    }
+
+    @Override
+    public List<Step> steps(Values values, List<ReadingWatch> watches) {
+        return Common.forEachColumn(this, values, List.of("title"), watches);
     }
 }

@@ -6,6 +6,7 @@ import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.sort.SortKey.Direction;
 import io.inkwellsplit.table.step.SortStep;
 import io.inkwellsplit.table.step.SortStep.As;
+import io.inkwellsplit.table.step.SortStep.Blanks;
 import io.inkwellsplit.table.step.Step;
 import java.util.List;
 import java.util.Locale;
@@ -37,7 +38,15 @@ final class SortKind implements StepKind {
                         .severalTimes(),
                 Setting.text("by-number-falling", "COLUMN", "By numbers, the greatest first.")
                         .severalTimes(),
-                Setting.text("locale", "TAG", "The language of the alphabet. Default: en."));
+                Setting.text(
+                        "locale",
+                        "TAG",
+                        "The language of the alphabet and of numbers, such as de for 1.000,00. Default: en."),
+                Setting.choice(
+                        "blanks",
+                        "WHERE",
+                        "Where blank cells come, whatever the direction: first or last.",
+                        List.of("first", "last")));
     }
 
     @Override
@@ -55,6 +64,6 @@ final class SortKind implements StepKind {
         if (!any) {
             throw new TableException(Problem.SETTING, "Say what to sort by: give by, or by-number, with a column.");
         }
-        return step;
+        return step.blanks(values.choice("blanks", Blanks.AS_TEXT));
     }
 }

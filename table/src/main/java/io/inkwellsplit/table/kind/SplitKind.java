@@ -5,6 +5,7 @@ import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.correct.Corrections;
+import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.part.PartTitles;
 import io.inkwellsplit.table.split.SplitStep;
 import io.inkwellsplit.table.split.SplitStep.Checks;
@@ -14,6 +15,7 @@ import io.inkwellsplit.table.step.Step;
 import io.inkwellsplit.table.survey.ColumnSurvey;
 import io.inkwellsplit.table.survey.Holds;
 import io.inkwellsplit.table.survey.Survey;
+import io.inkwellsplit.table.where.Conditions;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -56,6 +58,13 @@ final class SplitKind implements StepKind {
                         "WHAT",
                         "With person, every person of a cell gets a row of its own, numbered; the other cells are repeated.",
                         List.of("person")),
+                Setting.text(
+                                "only",
+                                "CONDITION",
+                                "Split only the rows that meet a condition, such as \"Kind is person\"; the parts of the "
+                                        + "others stay blank. All have to be met; `inkwell help rows` tells how to write "
+                                        + "them; repeatable.")
+                        .severalTimes(),
                 Setting.flag("no-checks", "Leave out the columns Confidence, Doubts and Suggestions."),
                 Setting.decimal(
                         "doubt-below",
@@ -115,6 +124,12 @@ final class SplitKind implements StepKind {
     }
 
     @Override
+    public void plan(Values values, FilePlan plan) {
+        values.plan(plan);
+        Common.planLists(values.texts("only"), plan);
+    }
+
+    @Override
     public Step step(Values values, List<ReadingWatch> watches) {
         if (!isComplete(values)) {
             throw new TableException(
@@ -126,6 +141,9 @@ final class SplitKind implements StepKind {
         values.file("corrections").map(Corrections::read).ifPresent(step::corrections);
         watches.forEach(step::watch);
         values.text("each").ifPresent(person -> step.eachPerson());
+        if (values.isSet("only")) {
+            step.only(Conditions.parse(values.texts("only"), Conditions.Join.ALL));
+        }
         values.texts("name").forEach(step::name);
         values.texts("address").forEach(step::address);
         return step.parts(values.texts("parts"))

@@ -3,6 +3,7 @@ package io.inkwellsplit.table.kind;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.step.Step;
 import java.util.List;
 
@@ -59,6 +60,16 @@ public interface StepKind {
     record Found(Values values, List<String> sentences) {}
 
     /**
+     * Says which files are read and written.
+     *
+     * @param values what is set
+     * @param plan the files
+     */
+    default void plan(Values values, FilePlan plan) {
+        values.plan(plan);
+    }
+
+    /**
      * Makes a step.
      *
      * @param values what is set
@@ -67,4 +78,16 @@ public interface StepKind {
      * @throws TableException if what is set cannot be
      */
     Step step(Values values, List<ReadingWatch> watches);
+
+    /**
+     * Makes the steps that go through a table one after the other: one, but for kinds that do the same to several columns.
+     *
+     * @param values what is set
+     * @param watches those who look on while columns are split
+     * @return the steps
+     * @throws TableException if what is set cannot be
+     */
+    default List<Step> steps(Values values, List<ReadingWatch> watches) {
+        return List.of(step(values, watches));
+    }
 }

@@ -18,6 +18,8 @@ public final class StepKinds {
             new TidyKind(),
             new CombineKind(),
             new GroupKind(),
+            new ReplaceKind(),
+            new RowsKind(),
             new SortKind(),
             new ColumnsKind(),
             new CountKind(),

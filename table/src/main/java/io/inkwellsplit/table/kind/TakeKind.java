@@ -28,7 +28,7 @@ final class TakeKind implements StepKind {
     @Override
     public List<Setting> settings() {
         return List.of(
-                Common.COLUMN,
+                Common.COLUMNS,
                 Setting.text(
                                 "at",
                                 "TEXT",
@@ -69,5 +69,10 @@ final class TakeKind implements StepKind {
             case "before" -> Take.before(cutter, n);
             default -> Take.after(cutter, n);
         };
+    }
+
+    @Override
+    public List<Step> steps(Values values, List<ReadingWatch> watches) {
+        return Common.forEachColumn(this, values, List.of("title"), watches);
     }
 }

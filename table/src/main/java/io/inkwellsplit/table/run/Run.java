@@ -193,6 +193,9 @@ public final class Run {
             batch.toTell.forEach(Runnable::run);
             for (Worked worked : batch.rows) {
                 rows++;
+                if (worked.isLeftOut()) {
+                    continue;
+                }
                 if (worked.cells.isPresent()) {
                     rowsOut++;
                     sink.row(worked.cells.get());
@@ -213,7 +216,11 @@ public final class Run {
     }
 
     /** A row and what came of it; nothing where it does not fit the header, or a step failed on it. */
-    private record Worked(Row row, Optional<List<String>> cells, Optional<Throwable> fault) {}
+    private record Worked(Row row, Optional<List<String>> cells, Optional<Throwable> fault) {
+        boolean isLeftOut() {
+            return cells.isPresent() && cells.get() == RowWise.LEFT_OUT;
+        }
+    }
 
     /** What came of a batch of rows, and what those who look on are to be told of it. */
     private record WorkedBatch(List<Worked> rows, List<Runnable> toTell) {}
@@ -234,6 +241,9 @@ public final class Run {
         try {
             for (RowWise step : forks) {
                 cells = step.apply(cells);
+                if (cells == RowWise.LEFT_OUT) {
+                    break;
+                }
             }
             return new Worked(row, Optional.of(cells), Optional.empty());
         } catch (TableException e) {

@@ -1,16 +1,17 @@
 package io.inkwellsplit.table.sort;
 
 import java.io.ByteArrayOutputStream;
-import java.math.BigDecimal;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.text.Collator;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Makes of a text the bytes by whose order it is sorted. Not safe for use by several threads. */
 public final class SortKey {
     private final Kind kind;
     private final Collator collator;
+    private final Locale locale;
 
     private enum Kind {
         TEXT,
@@ -20,6 +21,7 @@ public final class SortKey {
 
     private SortKey(Kind kind, Locale locale) {
         this.kind = kind;
+        this.locale = locale;
         this.collator = Collator.getInstance(locale);
         // Accents and case tell texts apart that are otherwise alike; composed and decomposed letters are the same.
         collator.setStrength(Collator.TERTIARY);
@@ -39,10 +41,11 @@ public final class SortKey {
     /**
      * By the size of the number that the text is; texts that are none come last, by their characters.
      *
+     * @param locale how numbers are written: with a decimal point or a decimal comma
      * @return a key by size
      */
-    public static SortKey number() {
-        return new SortKey(Kind.NUMBER, Locale.ROOT);
+    public static SortKey number(Locale locale) {
+        return new SortKey(Kind.NUMBER, locale);
     }
 
     /**
@@ -88,17 +91,14 @@ public final class SortKey {
         FALLING
     }
 
-    private static byte[] numberKey(String text) {
-        try {
-            long bits = Double.doubleToLongBits(new BigDecimal(text).doubleValue());
+    private byte[] numberKey(String text) {
+        Optional<Amount> amount = Amount.of(text, locale).filter(one -> !one.isDate());
+        if (amount.isPresent()) {
+            long bits = Double.doubleToLongBits(amount.get().size());
             long ordered = bits < 0 ? ~bits : bits ^ Long.MIN_VALUE;
             return ByteBuffer.allocate(9).put((byte) 1).putLong(ordered).array();
-        } catch (NumberFormatException e) {
-            byte[] plain = text.getBytes(StandardCharsets.UTF_8);
-            return ByteBuffer.allocate(plain.length + 1)
-                    .put((byte) 2)
-                    .put(plain)
-                    .array();
         }
+        byte[] plain = text.getBytes(StandardCharsets.UTF_8);
+        return ByteBuffer.allocate(plain.length + 1).put((byte) 2).put(plain).array();
     }
 }

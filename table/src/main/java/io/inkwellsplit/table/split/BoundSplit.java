@@ -5,11 +5,13 @@ import io.inkwellsplit.table.split.SplitStep.Learning;
 import io.inkwellsplit.table.step.BoundStep;
 import io.inkwellsplit.table.step.RowWise;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 
 /** A {@link SplitStep} at work on one table. */
 public final class BoundSplit implements RowWise {
@@ -18,8 +20,15 @@ public final class BoundSplit implements RowWise {
     private final Corrections corrections;
     private final List<String> source;
     private final List<String> header = new ArrayList<>();
+    private final Predicate<List<String>> only;
 
-    BoundSplit(List<String> source, List<SplitColumn> columns, Learning learning, Corrections corrections) {
+    BoundSplit(
+            List<String> source,
+            List<SplitColumn> columns,
+            Learning learning,
+            Corrections corrections,
+            Predicate<List<String>> only) {
+        this.only = only;
         this.corrections = corrections;
         this.source = source;
         this.columns = columns;
@@ -58,6 +67,9 @@ public final class BoundSplit implements RowWise {
 
     @Override
     public void observe(List<String> cells) {
+        if (!only.test(cells)) {
+            return;
+        }
         for (SplitColumn column : columns) {
             column.observe(cells.get(column.index()));
         }
@@ -66,11 +78,17 @@ public final class BoundSplit implements RowWise {
     @Override
     public List<String> apply(List<String> cells) {
         List<String> out = new ArrayList<>(header.size());
+        boolean wanted = only.test(cells);
         int next = 0;
         for (int i = 0; i < cells.size(); i++) {
             out.add(cells.get(i));
             if (next < columns.size() && columns.get(next).index() == i) {
-                columns.get(next).split(cells.get(i), out);
+                SplitColumn column = columns.get(next);
+                if (wanted) {
+                    column.split(cells.get(i), out);
+                } else {
+                    out.addAll(Collections.nCopies(column.titles().size(), ""));
+                }
                 next++;
             }
         }
@@ -82,7 +100,7 @@ public final class BoundSplit implements RowWise {
     public void push(List<String> cells, Consumer<List<String>> out) {
         SplitColumn people =
                 columns.stream().filter(SplitColumn::isEachPerson).findFirst().orElse(null);
-        if (people == null) {
+        if (people == null || !only.test(cells)) {
             out.accept(apply(cells));
             return;
         }
@@ -141,7 +159,7 @@ public final class BoundSplit implements RowWise {
     }
 
     private BoundSplit with(List<SplitColumn> forks) {
-        return new BoundSplit(source, forks, learning, corrections);
+        return new BoundSplit(source, forks, learning, corrections, only);
     }
 
     @Override

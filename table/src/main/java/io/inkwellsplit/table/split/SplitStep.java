@@ -9,6 +9,7 @@ import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.part.PartTitles;
 import io.inkwellsplit.table.step.Columns;
 import io.inkwellsplit.table.step.Step;
+import io.inkwellsplit.table.where.Conditions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -16,6 +17,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -38,6 +41,7 @@ public final class SplitStep implements Step {
     private final Corrections corrections;
     private final List<ReadingWatch> watches;
     private final boolean eachPerson;
+    private final Optional<Conditions> only;
 
     private SplitStep(Builder builder) {
         this.wanted = List.copyOf(builder.wanted);
@@ -50,6 +54,7 @@ public final class SplitStep implements Step {
         this.corrections = builder.corrections;
         this.watches = List.copyOf(builder.watches);
         this.eachPerson = builder.eachPerson;
+        this.only = builder.only;
     }
 
     /** Whether confidence and doubts have columns. */
@@ -86,8 +91,20 @@ public final class SplitStep implements Step {
         private final List<ReadingWatch> watches = new ArrayList<>();
 
         private boolean eachPerson;
+        private Optional<Conditions> only = Optional.empty();
 
         private Builder() {}
+
+        /**
+         * Splits only rows that meet conditions; the parts of the others stay blank, and they teach nothing.
+         *
+         * @param conditions the conditions
+         * @return this builder
+         */
+        public Builder only(Conditions conditions) {
+            only = Optional.of(conditions);
+            return this;
+        }
 
         /**
          * Gives every person of a cell of names a row of its own, with a number; the other cells are repeated.
@@ -279,7 +296,9 @@ public final class SplitStep implements Step {
                         titlesOut));
             }
         }
-        return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections);
+        Predicate<List<String>> wantedRows =
+                only.map(conditions -> conditions.bind(header)).orElse(cells -> true);
+        return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections, wantedRows);
     }
 
     private void checkParts() {

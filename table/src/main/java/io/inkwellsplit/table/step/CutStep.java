@@ -149,6 +149,7 @@ public final class CutStep implements Step {
         private List<String> header = List.of();
         private Optional<Cutter> ready = cutter;
         private long cut;
+        private long tooMany;
 
         Bound(List<String> source, int index) {
             this.source = source;
@@ -244,6 +245,7 @@ public final class CutStep implements Step {
         }
 
         private List<String> placed(String value, List<String> pieces, Cutter at, int width) {
+            tooMany += pieces.size() > width ? 1 : 0;
             List<String> fitting = pieces.size() <= width
                     ? pieces
                     : at.atMost(width - 1, fill == Fill.RIGHT ? From.RIGHT : From.LEFT)
@@ -266,6 +268,7 @@ public final class CutStep implements Step {
         @Override
         public void restart() {
             cut = 0;
+            tooMany = 0;
         }
 
         @Override
@@ -278,6 +281,10 @@ public final class CutStep implements Step {
                     likely.separator(),
                     100 * likely.fit())));
             report.add(source.get(index) + ": " + cut + " values cut");
+            if (tooMany > 0) {
+                report.add(source.get(index) + ": " + tooMany
+                        + " values have more pieces than columns; what is left of them stays together");
+            }
             return report;
         }
     }

@@ -40,7 +40,7 @@ public final class HideStep implements Step {
      * @return the step
      */
     public static HideStep mask(Mask mask, String expression, List<String> columns) {
-        com.google.re2j.Pattern pattern = MatchStep.compile(expression);
+        com.google.re2j.Pattern pattern = Expressions.compile(expression);
         return new HideStep(List.copyOf(columns), text -> masked(pattern, mask, text));
     }
 

@@ -2,7 +2,6 @@ package io.inkwellsplit.table.step;
 
 import com.google.re2j.Matcher;
 import com.google.re2j.Pattern;
-import com.google.re2j.PatternSyntaxException;
 import io.inkwellsplit.data.Format;
 import io.inkwellsplit.data.Format.Column;
 import io.inkwellsplit.data.Resources.Line;
@@ -86,7 +85,7 @@ public final class MatchStep implements Step {
      * @throws io.inkwellsplit.table.TableException if the expression is broken, with the place
      */
     public static MatchStep pull(String column, String expression) {
-        return new MatchStep(column, compile(expression), Use.PULL, "; ", "");
+        return new MatchStep(column, Expressions.compile(expression), Use.PULL, "; ", "");
     }
 
     /**
@@ -98,7 +97,7 @@ public final class MatchStep implements Step {
      * @return the step
      */
     public static MatchStep replace(String column, String expression, String by) {
-        Pattern pattern = compile(expression);
+        Pattern pattern = Expressions.compile(expression);
         checkGroups(pattern, by);
         return new MatchStep(column, pattern, Use.REPLACE, by, "");
     }
@@ -111,7 +110,7 @@ public final class MatchStep implements Step {
      * @return the step
      */
     public static MatchStep test(String column, String expression) {
-        return new MatchStep(column, compile(expression), Use.TEST, "", "");
+        return new MatchStep(column, Expressions.compile(expression), Use.TEST, "", "");
     }
 
     /**
@@ -122,23 +121,6 @@ public final class MatchStep implements Step {
      */
     public MatchStep titled(String wanted) {
         return new MatchStep(column, expression, use, text, wanted);
-    }
-
-    static Pattern compile(String expression) {
-        if (expression.isEmpty()) {
-            throw Settings.refuse("The expression is empty; write what to look for.");
-        }
-        ExpressionLimits.check(expression);
-        try {
-            return Pattern.compile(expression);
-        } catch (PatternSyntaxException e) {
-            int at = expression.indexOf(e.getPattern());
-            throw Settings.refuse("The expression \"" + expression + "\" is broken"
-                    + (at >= 0 && !e.getPattern().isEmpty()
-                            ? " at character " + (at + 1) + ", \"" + e.getPattern() + "\""
-                            : "")
-                    + ": " + e.getDescription() + ".");
-        }
     }
 
     private static void checkGroups(Pattern pattern, String by) {

@@ -1,13 +1,18 @@
 package io.inkwellsplit.table.step;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 
-/** A step at work that makes one row of each. */
+/** A step at work that makes one row of each, or leaves it out. */
 public interface RowWise extends BoundStep {
+    /** What {@link #apply} returns of a row that is left out: this very list. */
+    List<String> LEFT_OUT = Collections.unmodifiableList(new ArrayList<>());
+
     /**
-     * {@return the row that goes out for one that comes in, which has as many cells as the header had}
+     * {@return the row that goes out for one that comes in, which has as many cells as the header had; or {@link #LEFT_OUT}}
      *
      * @param cells the cells, one for each title of the header
      */
@@ -38,6 +43,9 @@ public interface RowWise extends BoundStep {
 
     @Override
     default void push(List<String> cells, Consumer<List<String>> out) {
-        out.accept(apply(cells));
+        List<String> row = apply(cells);
+        if (row != LEFT_OUT) {
+            out.accept(row);
+        }
     }
 }

@@ -14,6 +14,7 @@ import java.util.function.Consumer;
 public final class SortStep implements Step {
     private final List<By> columns;
     private final Locale locale;
+    private final Blanks blanks;
 
     /** What a column is compared as. */
     public enum As {
@@ -25,9 +26,20 @@ public final class SortStep implements Step {
 
     private record By(String column, As as, Direction direction) {}
 
-    private SortStep(List<By> columns, Locale locale) {
+    private SortStep(List<By> columns, Locale locale, Blanks blanks) {
         this.columns = columns;
         this.locale = locale;
+        this.blanks = blanks;
+    }
+
+    /** Where blank cells come, whatever the direction. */
+    public enum Blanks {
+        /** Before all others. */
+        FIRST,
+        /** Behind all others. */
+        LAST,
+        /** As the alphabet has them: first where it rises; among numbers, last. */
+        AS_TEXT
     }
 
     /**
@@ -37,7 +49,7 @@ public final class SortStep implements Step {
      * @return the step
      */
     public static SortStep in(Locale locale) {
-        return new SortStep(List.of(), locale);
+        return new SortStep(List.of(), locale, Blanks.AS_TEXT);
     }
 
     /**
@@ -51,7 +63,16 @@ public final class SortStep implements Step {
     public SortStep by(String column, As as, Direction direction) {
         List<By> more = new ArrayList<>(columns);
         more.add(new By(column, as, direction));
-        return new SortStep(List.copyOf(more), locale);
+        return new SortStep(List.copyOf(more), locale, blanks);
+    }
+
+    /**
+     * {@return this step, with blank cells there}
+     *
+     * @param where where they come
+     */
+    public SortStep blanks(Blanks where) {
+        return new SortStep(columns, locale, where);
     }
 
     @Override
@@ -73,7 +94,7 @@ public final class SortStep implements Step {
             this.indexes =
                     columns.stream().map(by -> Columns.find(header, by.column)).toList();
             this.keys = columns.stream()
-                    .map(by -> by.as == As.NUMBER ? SortKey.number() : SortKey.text(locale))
+                    .map(by -> by.as == As.NUMBER ? SortKey.number(locale) : SortKey.text(locale))
                     .toList();
         }
 
@@ -86,7 +107,12 @@ public final class SortStep implements Step {
         public void push(List<String> cells, Consumer<List<String>> out) {
             ByteArrayOutputStream key = new ByteArrayOutputStream();
             for (int i = 0; i < indexes.size(); i++) {
-                keys.get(i).add(cells.get(indexes.get(i)), columns.get(i).direction, key);
+                String cell = cells.get(indexes.get(i));
+                if (blanks != Blanks.AS_TEXT) {
+                    boolean ahead = cell.isBlank() == (blanks == Blanks.FIRST);
+                    key.write(ahead ? 0 : 1);
+                }
+                keys.get(i).add(cell, columns.get(i).direction, key);
             }
             sorter.add(key.toByteArray(), cells);
         }

@@ -61,7 +61,7 @@ class RowSorterTest {
 
     @Property(tries = 300)
     void numbersCompareBySize(@ForAll double a, @ForAll double b) {
-        SortKey number = SortKey.number();
+        SortKey number = SortKey.number(Locale.ENGLISH);
         byte[] left =
                 key(number, Direction.RISING, java.math.BigDecimal.valueOf(a).toPlainString());
         byte[] right =

@@ -1,0 +1,131 @@
+package io.inkwellsplit.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.inkwellsplit.cli.Inkwell.Result;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Rows kept and texts replaced, as a user does it; inputs stay as they are whatever is asked. */
+class RowsTest {
+    private static final String SINGERS =
+            "No,Voice,Singer\n1,Alto,Ada Thorne\n2,Bass,Tom Orme\n3,Alto,Harrow Ltd\n4,,\n";
+
+    @TempDir
+    Path folder;
+
+    private Inkwell inkwell = new Inkwell(Path.of("."));
+
+    @BeforeEach
+    void setUp() throws IOException {
+        inkwell = new Inkwell(folder);
+        Files.writeString(folder.resolve("singers.csv"), SINGERS);
+    }
+
+    @Test
+    void theKeptAndTheOthersAreWritten() throws Exception {
+        Result result = inkwell.run(
+                "rows",
+                "singers.csv",
+                "--where",
+                "Voice is Alto",
+                "--where",
+                "Singer reads as person",
+                "--rest",
+                "others.csv",
+                "--out",
+                "altos.csv");
+        assertThat(result.code()).isZero();
+        assertThat(result.out()).contains("Rows: 4, out: 1", "Rows kept: 1 of 4");
+        assertThat(folder.resolve("altos.csv")).hasContent("No,Voice,Singer\n1,Alto,Ada Thorne\n");
+        assertThat(folder.resolve("others.csv"))
+                .hasContent("No,Voice,Singer\n2,Bass,Tom Orme\n3,Alto,Harrow Ltd\n4,,\n");
+    }
+
+    @Test
+    void anyIsEnoughAndDropTurnsItRound() throws Exception {
+        String[] either = {"rows", "singers.csv", "--where", "Voice is Bass", "--where", "Voice is blank", "--any"};
+        assertThat(run(either)).contains("Tom Orme").doesNotContain("Ada Thorne");
+        String[] dropped = {"rows", "singers.csv", "--where", "Voice is Bass", "--drop"};
+        assertThat(run(dropped)).contains("Ada Thorne").doesNotContain("Tom Orme");
+    }
+
+    private String run(String... args) throws Exception {
+        Result result = inkwell.run(args);
+        assertThat(result.code()).as(result.err()).isZero();
+        return result.out();
+    }
+
+    @Test
+    void aTitleFollowsAFilterInOneLine() throws Exception {
+        assertThat(run(
+                        "rows",
+                        "singers.csv",
+                        "--where",
+                        "Singer is filled",
+                        "next",
+                        "group",
+                        "--by",
+                        "Voice",
+                        "--column",
+                        "Singer",
+                        "next",
+                        "sort",
+                        "--by-number-falling",
+                        "Rows"))
+                .contains("Alto   Ada Thorne and Harrow Ltd  2", "Bass   Tom Orme                   1");
+    }
+
+    @Test
+    void aJobKeepsWhatWasAsked() throws Exception {
+        run("rows", "singers.csv", "--where", "Voice is Alto", "--drop", "--out", "a.csv", "--save-job", "job.yaml");
+        run("run", "job.yaml", "--input", "singers.csv", "--out", "b.csv");
+        assertThat(folder.resolve("b.csv")).hasSameTextualContentAs(folder.resolve("a.csv"));
+        assertThat(folder.resolve("job.yaml")).content().contains("Voice is Alto", "drop: true");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            --where;Voices is Alto                              | 2 | There is no column "Voices"
+            --where;Voice was Alto                              | 2 | does not say what is asked of which column
+            --any                                               | 2 | Missing required option: '--where=CONDITION'
+            --where;Voice is Alto;--rest;singers.csv;--out;o.csv | 2 | singers.csv
+            --where;Voice is Alto;--rest;o.csv;--out;o.csv      | 2 | o.csv
+            """)
+    void whatCannotBeIsRefusedAndNothingIsWritten(String options, int code, String why) throws Exception {
+        String[] own = options.split(";");
+        String[] args = new String[own.length + 2];
+        args[0] = "rows";
+        args[1] = "singers.csv";
+        System.arraycopy(own, 0, args, 2, own.length);
+        Result result = inkwell.run(args);
+        assertThat(result.err()).contains(why);
+        assertThat(result.code()).isEqualTo(code);
+        assertThat(folder.resolve("o.csv")).doesNotExist();
+        assertThat(folder.resolve("singers.csv")).hasContent(SINGERS);
+    }
+
+    @Test
+    void textsAreReplaced() throws Exception {
+        assertThat(run("replace", "singers.csv", "--column", "Singer", "--text", "ada", "--with", "A.", "--any-case"))
+                .contains("A. Thorne", "Cells changed: 1");
+        assertThat(inkwell.run("replace", "singers.csv", "--column", "Singer").code())
+                .isEqualTo(2);
+        assertThat(inkwell.run("replace", "singers.csv", "--column", "Singer", "--text", "a", "--at", "middle")
+                        .err())
+                .contains("anywhere, start, end");
+    }
+
+    @Test
+    void onlySomeRowsAreSplit() throws Exception {
+        assertThat(run("split", "singers.csv", "--name", "Singer", "--only", "Voice is Bass", "--parts", "last"))
+                .contains("Orme")
+                .doesNotContain("  Thorne");
+    }
+}
