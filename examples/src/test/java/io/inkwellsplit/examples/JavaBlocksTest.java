@@ -65,12 +65,16 @@ class JavaBlocksTest {
                     .forEach(shell::addToClasspath);
             run(shell, PREPARED);
             StringBuilder statement = new StringBuilder();
-            for (String line : block.source().lines().toList()) {
+            List<String> lines = block.source().lines().toList();
+            for (int i = 0; i < lines.size(); i++) {
+                String line = lines.get(i);
                 statement.append(line).append('\n');
                 Completeness now = shell.sourceCodeAnalysis()
                         .analyzeCompletion(statement.toString())
                         .completeness();
-                if (now == Completeness.UNKNOWN || now == Completeness.DEFINITELY_INCOMPLETE) {
+                boolean goesOn =
+                        i + 1 < lines.size() && lines.get(i + 1).strip().startsWith(".");
+                if (goesOn || now == Completeness.UNKNOWN || now == Completeness.DEFINITELY_INCOMPLETE) {
                     continue;
                 }
                 String said = said(line);

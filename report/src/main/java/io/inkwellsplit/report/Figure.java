@@ -1,5 +1,7 @@
 package io.inkwellsplit.report;
 
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.TableException.Problem;
 import java.awt.Font;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
@@ -8,6 +10,7 @@ import java.io.StringWriter;
 import java.text.NumberFormat;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
@@ -64,6 +67,27 @@ public record Figure(String name, String title, List<Bar> bars) {
     /** Copies the list. */
     public Figure {
         bars = List.copyOf(bars);
+    }
+
+    /**
+     * Tries whether letters can be drawn, before anything else is done.
+     *
+     * @throws TableException if the machine has no fonts, or lacks what finds them
+     */
+    public static void checkFonts() {
+        checkFonts(() -> Objects.requireNonNull(new Font(Font.SANS_SERIF, Font.PLAIN, 12).getFamily()));
+    }
+
+    static void checkFonts(Runnable drawn) {
+        try {
+            drawn.run();
+        } catch (InternalError | LinkageError | RuntimeException e) {
+            throw new TableException(
+                    Problem.OUTPUT,
+                    "Reports and figures need fonts, and this machine has none that can be found. Install fontconfig and a font, "
+                            + "such as the packages fontconfig and fonts-dejavu-core, or leave the report and the figures out.",
+                    e);
+        }
     }
 
     /** Returns what it shows, in a sentence for those who do not see it. */

@@ -3,6 +3,7 @@ package io.inkwellsplit.cli.command;
 import io.inkwellsplit.cli.view.CommandText;
 import io.inkwellsplit.cli.view.PreviewSink;
 import io.inkwellsplit.cli.view.ReportFiles;
+import io.inkwellsplit.report.Figure;
 import io.inkwellsplit.report.Report;
 import io.inkwellsplit.report.RunWatch;
 import io.inkwellsplit.table.ReadingWatch;
@@ -34,6 +35,7 @@ final class ReportCompanion implements JobCompanion {
 
     @Override
     public void before(RowSource source) {
+        Figure.checkFonts();
         survey = Optional.of(Survey.of(source));
     }
 
