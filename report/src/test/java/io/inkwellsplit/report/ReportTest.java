@@ -1,8 +1,10 @@
 package io.inkwellsplit.report;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.report.Figure.Bar;
+import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.survey.ColumnReadings;
 import io.inkwellsplit.table.survey.ColumnReadings.Mark;
 import io.inkwellsplit.table.survey.ColumnReadings.Sample;
@@ -31,6 +33,27 @@ class ReportTest {
                 .doesNotContain("<img", "<script", "<b>Brandt", "{{");
         assertThat(page).doesNotContainPattern("(src|href)=\"(?!#)");
         assertThat(page.replace("http://www.w3.org/", "")).doesNotContain("http://", "https://");
+    }
+
+    @Test
+    void aMachineWithoutFontsIsToldInASentence() {
+        Figure.checkFonts(() -> {});
+        List<Runnable> without = List.of(
+                () -> {
+                    throw new InternalError("no fonts");
+                },
+                () -> {
+                    throw new UnsatisfiedLinkError("no library");
+                },
+                () -> {
+                    throw new IllegalStateException("no configuration");
+                });
+        for (Runnable drawn : without) {
+            assertThatThrownBy(() -> Figure.checkFonts(drawn))
+                    .isInstanceOf(TableException.class)
+                    .hasMessageContaining("need fonts")
+                    .hasMessageContaining("fontconfig");
+        }
     }
 
     @Test
