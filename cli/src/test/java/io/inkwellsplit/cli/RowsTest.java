@@ -6,6 +6,7 @@ import io.inkwellsplit.cli.Inkwell.Result;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -127,5 +128,70 @@ class RowsTest {
         assertThat(run("split", "singers.csv", "--name", "Singer", "--only", "Voice is Bass", "--parts", "last"))
                 .contains("Orme")
                 .doesNotContain("  Thorne");
+    }
+
+    /** A table of a hundred rows, of which every tenth has a name that nothing tells the order of. */
+    private void many() throws IOException {
+        StringBuilder rows = new StringBuilder("No,Singer\n");
+        for (int i = 1; i <= 100; i++) {
+            rows.append(i).append(i % 10 == 0 ? ",Quillmere\n" : ",Ada Thorne\n");
+        }
+        Files.writeString(folder.resolve("many.csv"), rows);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            sort;many.csv;--by-number;No                          | 10  | 1   | 10
+            sort;many.csv;--by-number;No;--rows;3                 | 3   | 1   | 3
+            sort;many.csv;--by-number;No;--rows;1000              | 100 | 1   | 100
+            split;many.csv;--name;Singer;--show;doubtful          | 10  | Quillmere | Quillmere
+            split;many.csv;--name;Singer;--show;DOUBTFUL;--rows;4 | 4   | Quillmere | Quillmere
+            """)
+    void aPreviewShowsTheRowsThatAreWanted(String command, int count, String first, String last) throws Exception {
+        many();
+        List<String> shown = shown(command);
+        assertThat(shown).hasSize(count);
+        assertThat(shown.get(0)).startsWith(first);
+        assertThat(shown.get(count - 1)).startsWith(last);
+    }
+
+    private List<String> shown(String command) throws Exception {
+        return run(command.split(";"))
+                .lines()
+                .takeWhile(line -> !line.isBlank() && !line.startsWith("Blank in"))
+                .skip(1)
+                .toList();
+    }
+
+    @Test
+    void strewnRowsComeFromAllOverTheTableAndAreTheSameEachTime() throws Exception {
+        many();
+        String strewn = "sort;many.csv;--by-number;No;--show;strewn;--rows;20";
+        List<Integer> numbers = shown(strewn).stream()
+                .map(line -> Integer.valueOf(line.substring(0, line.indexOf(' '))))
+                .toList();
+        assertThat(numbers).hasSize(20).isSorted().doesNotHaveDuplicates();
+        assertThat(numbers.stream().filter(number -> number > 50).count()).isBetween(4L, 16L);
+        assertThat(shown(strewn)).isEqualTo(shown(strewn));
+    }
+
+    @Test
+    void whatAPreviewLeavesOutIsNamed() throws Exception {
+        assertThat(run("split", "singers.csv", "--name", "Singer"))
+                .contains("Blank in these rows: Title, Middle name, Suffix");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            --rows;0        | A preview shows from 1 to 1000 rows, not 0.
+            --rows;1001     | A preview shows from 1 to 1000 rows, not 1001.
+            --show;doubtful | No column says which rows are doubtful
+            --show;last     | Invalid value for option '--show'
+            """)
+    void whatAPreviewCannotShowIsRefused(String options, String why) throws Exception {
+        String[] own = options.split(";");
+        Result result = inkwell.run("sort", "singers.csv", "--by", "Singer", own[0], own[1]);
+        assertThat(result.code()).isEqualTo(2);
+        assertThat(result.err()).contains(why);
     }
 }

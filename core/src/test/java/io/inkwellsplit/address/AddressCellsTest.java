@@ -319,6 +319,103 @@ class AddressCellsTest {
         assertThat(Accounted.problem(text, reading)).isEmpty();
     }
 
+    /** Flats, floors, rooms and numbers of houses, as countries write them. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '~', quoteCharacter = '`', textBlock = """
+            3F, 12 Quay Road, Wan Chai, Hong Kong ~ HK; street=12 Quay Road; unit=3F; city=Wan Chai; country=Hong Kong; number=12; street_name=Quay; street_type=Road; unit_id=3F
+            12/F, Quay Tower, 12 Quay Road, Central, Hong Kong ~ HK; building=Quay Tower; street=12 Quay Road; unit=12/F; city=Central; country=Hong Kong; number=12; street_name=Quay; street_type=Road; unit_word=F; unit_id=12/
+            Room 1203, 12/F, Quay Tower, 12 Quay Road, Central, Hong Kong ~ HK; building=Quay Tower; street=12 Quay Road; unit=Room 1203, 12/F; city=Central; country=Hong Kong; number=12; street_name=Quay; street_type=Road; unit_word=Room; unit_id=1203, 12/F
+            G/F, 12 Quay Road, Kowloon, Hong Kong ~ HK; street=12 Quay Road; unit=G/F; city=Kowloon; country=Hong Kong; number=12; street_name=Quay; street_type=Road; unit_word=F; unit_id=G/
+            5F-2, No. 12, Quay Rd., Taipei City 100, Taiwan ~ TW; street=No. 12, Quay Rd.; unit=5F-2; city=Taipei City; postcode=100; country=Taiwan; number=12; street_name=Quay; street_type=Rd.; unit_id=5F-2
+            5F., No. 12, Quay Rd., Taipei City 100, Taiwan ~ TW; street=No. 12, Quay Rd.; unit=5F.; city=Taipei City; postcode=100; country=Taiwan; number=12; street_name=Quay; street_type=Rd.; unit_id=5F.
+            Level 3, 12 Quay St, Sydney NSW 2000 ~ AU; street=12 Quay St; unit=Level 3; city=Sydney; state=NSW; postcode=2000; number=12; street_name=Quay; street_type=St; unit_word=Level; unit_id=3
+            Shop 4, 12 Quay St, Sydney NSW 2000 ~ AU; street=12 Quay St; unit=Shop 4; city=Sydney; state=NSW; postcode=2000; number=12; street_name=Quay; street_type=St; unit_word=Shop; unit_id=4
+            3/12 Quay St, Sydney NSW 2000 ~ AU; street=12 Quay St; unit=3; city=Sydney; state=NSW; postcode=2000; number=12; street_name=Quay; street_type=St; unit_id=3
+            Hafenstraße 5, EG rechts, 20457 Hamburg ~ DE; street=Hafenstraße 5; unit=EG rechts; city=Hamburg; postcode=20457; number=5; street_name=Hafenstraße; unit_word=EG rechts
+            Hafenstraße 5, 2. OG links, 20457 Hamburg ~ DE; street=Hafenstraße 5; unit=2. OG links; city=Hamburg; postcode=20457; number=5; street_name=Hafenstraße; unit_id=2. OG links
+            Hafenstraße 5, 3. Stock, 20457 Hamburg ~ DE; street=Hafenstraße 5; unit=3. Stock; city=Hamburg; postcode=20457; number=5; street_name=Hafenstraße; unit_word=Stock; unit_id=3.
+            Hafenstraße 5 Hinterhaus, 20457 Hamburg ~ DE; street=Hafenstraße 5; unit=Hinterhaus; city=Hamburg; postcode=20457; number=5; street_name=Hafenstraße; unit_word=Hinterhaus
+            Hafengasse 12/3/4, 1010 Wien ~ AT; street=Hafengasse 12; unit=3/4; city=Wien; postcode=1010; number=12; street_name=Hafengasse; unit_id=3/4
+            Hafengasse 12 Stiege 3 Tür 4, 1010 Wien ~ AT; street=Hafengasse 12; unit=Stiege 3 Tür 4; city=Wien; postcode=1010; number=12; street_name=Hafengasse; unit_word=Stiege; unit_id=3 Tür 4
+            Hafengasse 12/Top 4, 1010 Wien ~ AT; street=Hafengasse 12; unit=Top 4; city=Wien; postcode=1010; number=12; street_name=Hafengasse; unit_word=Top; unit_id=4
+            Hafengasse 12, 2. Stock, Tür 7, 1010 Wien ~ AT; street=Hafengasse 12; unit=2. Stock, Tür 7; city=Wien; postcode=1010; number=12; street_name=Hafengasse; unit_id=2. Stock, Tür 7
+            Storgatan 12, 3 tr ög, 111 22 Stockholm ~ SE; street=Storgatan 12; unit=3 tr ög; city=Stockholm; postcode=111 22; number=12; street_name=Storgatan; unit_id=3 tr ög
+            Storgatan 12 lgh 1203, 111 22 Stockholm ~ SE; street=Storgatan 12; unit=lgh 1203; city=Stockholm; postcode=111 22; number=12; street_name=Storgatan; unit_word=lgh; unit_id=1203
+            Havnegade 12, 1. sal, 1058 København K ~ DK; street=Havnegade 12; unit=1. sal; city=København K; postcode=1058; number=12; street_name=Havnegade; unit_word=sal; unit_id=1.
+            Havnegade 12, st. th, 1058 København K ~ DK; street=Havnegade 12; unit=st. th; city=København K; postcode=1058; number=12; street_name=Havnegade; unit_word=st. th
+            Havnegade 12, 3. mf., 1058 København K ~ DK; street=Havnegade 12; unit=3. mf.; city=København K; postcode=1058; number=12; street_name=Havnegade; unit_word=mf.; unit_id=3.
+            Satamakatu 12 B 34, 00100 Helsinki ~ FI; street=Satamakatu 12; unit=B 34; city=Helsinki; postcode=00100; number=12; street_name=Satamakatu; unit_id=B 34
+            Satamakatu 12 as 4, 00100 Helsinki ~ FI; street=Satamakatu 12; unit=as 4; city=Helsinki; postcode=00100; number=12; street_name=Satamakatu; unit_word=as; unit_id=4
+            Havenstraat 12 bus 0301, 2000 Antwerpen ~ BE; street=Havenstraat 12; unit=bus 0301; city=Antwerpen; postcode=2000; number=12; street_name=Havenstraat; unit_word=bus; unit_id=0301
+            Havenstraat 12 A, 1011 AB Amsterdam ~ NL; street=Havenstraat 12 A; city=Amsterdam; postcode=1011 AB; number=12 A; street_name=Havenstraat
+            Havenstraat 12-3, 1011 AB Amsterdam ~ NL; street=Havenstraat 12-3; city=Amsterdam; postcode=1011 AB; number=12-3; street_name=Havenstraat
+            12 rue du Port, 3e étage, 75001 Paris ~ FR; street=12 rue du Port; unit=3e étage; city=Paris; postcode=75001; number=12; street_name=du Port; street_type=rue; unit_word=étage; unit_id=3e
+            12 rue du Port, Apt 4, Esc. B, 75001 Paris ~ FR; street=12 rue du Port; unit=Apt 4, Esc. B; city=Paris; postcode=75001; number=12; street_name=du Port; street_type=rue; unit_word=Apt; unit_id=4, Esc. B
+            12 rue du Port, Bât. C, 2ème étage, 69001 Lyon ~ FR; building=Bât. C; street=12 rue du Port; unit=2ème étage; city=Lyon; postcode=69001; number=12; street_name=du Port; street_type=rue; unit_word=étage; unit_id=2ème
+            Calle del Puerto 12, 3º B, 28001 Madrid ~ ES; street=Calle del Puerto 12; unit=3º B; city=Madrid; postcode=28001; number=12; street_name=del Puerto; street_type=Calle; unit_id=3º B
+            Calle del Puerto 12, Esc. 2, 4º C, 28001 Madrid ~ ES; street=Calle del Puerto 12; unit=Esc. 2, 4º C; city=Madrid; postcode=28001; number=12; street_name=del Puerto; street_type=Calle; unit_word=Esc.; unit_id=2, 4º C
+            Calle del Puerto 12, bajo izq., 28001 Madrid ~ ES; street=Calle del Puerto 12; unit=bajo izq.; city=Madrid; postcode=28001; number=12; street_name=del Puerto; street_type=Calle; unit_word=bajo izq.
+            Calle del Puerto, 12, planta 3, puerta 4, 28001 Madrid ~ ES; street=Calle del Puerto, 12; unit=planta 3, puerta 4; city=Madrid; postcode=28001; number=12; street_name=del Puerto; street_type=Calle; unit_word=planta; unit_id=3, puerta 4
+            Calle del Puerto s/n, 28001 Madrid ~ ES; street=Calle del Puerto s/n; city=Madrid; postcode=28001; number=s/n; street_name=del Puerto; street_type=Calle
+            Rua do Porto 12, 3.º Dto., 1100-001 Lisboa ~ PT; street=Rua do Porto 12; unit=3.º Dto.; city=Lisboa; postcode=1100-001; number=12; street_name=do Porto; street_type=Rua; unit_word=Dto.; unit_id=3.º
+            Rua do Porto 12, r/c Esq., 1100-001 Lisboa ~ PT; street=Rua do Porto 12; unit=r/c Esq.; city=Lisboa; postcode=1100-001; number=12; street_name=do Porto; street_type=Rua; unit_word=Esq.; unit_id=r/c
+            Rua do Porto, 120, Bloco B, Apto 41, Centro, Rio de Janeiro - RJ, 20010-000 ~ BR; building=Bloco B; street=Rua do Porto, 120; unit=Apto 41; locality=Centro; city=Rio de Janeiro; state=RJ; postcode=20010-000; number=120; street_name=do Porto; street_type=Rua; unit_word=Apto; unit_id=41
+            Rua do Porto, 120, sala 305, São Paulo - SP, 01310-000 ~ BR; street=Rua do Porto, 120; unit=sala 305; city=São Paulo; state=SP; postcode=01310-000; number=120; street_name=do Porto; street_type=Rua; unit_word=sala; unit_id=305
+            Via del Porto 12, int. 4, 20121 Milano MI ~ IT; street=Via del Porto 12; unit=int. 4; city=Milano; state=MI; postcode=20121; number=12; street_name=del Porto; street_type=Via; unit_word=int.; unit_id=4
+            Via del Porto 12, scala B, piano 2, 20121 Milano MI ~ IT; street=Via del Porto 12; unit=scala B, piano 2; city=Milano; state=MI; postcode=20121; number=12; street_name=del Porto; street_type=Via; unit_word=scala; unit_id=B, piano 2
+            Via del Porto 12/A, 20121 Milano MI ~ IT; street=Via del Porto 12/A; city=Milano; state=MI; postcode=20121; number=12/A; street_name=del Porto; street_type=Via
+            Via del Porto snc, 20121 Milano MI ~ IT; street=Via del Porto snc; city=Milano; state=MI; postcode=20121; number=snc; street_name=del Porto; street_type=Via
+            ul. Portowa 12 m. 34, 00-001 Warszawa ~ PL; street=ul. Portowa 12; unit=m. 34; city=Warszawa; postcode=00-001; number=12; street_name=Portowa; street_type=ul.; unit_word=m.; unit_id=34
+            ul. Portowa 12A/3, 00-001 Warszawa ~ PL; street=ul. Portowa 12A; unit=3; city=Warszawa; postcode=00-001; number=12A; street_name=Portowa; street_type=ul.; unit_id=3
+            Přístavní 12/345, 110 00 Praha 1 ~ CZ; street=Přístavní 12/345; city=Praha 1; postcode=110 00; number=12/345; street_name=Přístavní
+            Kikötő u. 12. 2. em. 5., 1011 Budapest ~ HU; street=Kikötő u. 12.; unit=2. em. 5.; city=Budapest; postcode=1011; number=12.; street_name=Kikötő; street_type=u.; unit_id=2. em. 5.
+            Str. Portului nr. 12, bl. A3, sc. 2, et. 4, ap. 15, București 010101 ~ RO; building=bl. A3; street=Str. Portului nr. 12; unit=sc. 2, et. 4, ap. 15; city=București; postcode=010101; number=12; street_name=Portului; street_type=Str.; unit_word=sc.; unit_id=2, et. 4, ap. 15
+            Liman Cad. No: 12 Kat: 5 Daire: 2, 34000 İstanbul ~ TR; street=Liman Cad. No: 12; unit=Kat: 5 Daire: 2; city=İstanbul; postcode=34000; number=12; street_name=Liman; street_type=Cad.; unit_word=Kat; unit_id=5 Daire: 2
+            Calle del Puerto 120 Int. 4, Col. Centro, 06000 Ciudad de México, CDMX ~ MX; street=Calle del Puerto 120; unit=Int. 4; locality=Col. Centro; city=Ciudad de México; state=CDMX; postcode=06000; number=120; street_name=del Puerto; street_type=Calle; unit_word=Int.; unit_id=4
+            Calle del Puerto No. 120-B, Col. Centro, 06000 Ciudad de México, CDMX ~ MX; street=Calle del Puerto No. 120-B; locality=Col. Centro; city=Ciudad de México; state=CDMX; postcode=06000; number=120-B; street_name=del Puerto; street_type=Calle
+            Av. del Puerto 1200, Piso 4, Depto. B, C1001AAA Buenos Aires, Argentina ~ AR; street=Av. del Puerto 1200; unit=Piso 4, Depto. B; city=Buenos Aires; postcode=C1001AAA; country=Argentina; number=1200; street_name=del Puerto; street_type=Av.; unit_word=Piso; unit_id=4, Depto. B
+            Av. del Puerto 1200 4º B, C1001AAA Buenos Aires, Argentina ~ AR; street=Av. del Puerto 1200; unit=4º B; city=Buenos Aires; postcode=C1001AAA; country=Argentina; number=1200; street_name=del Puerto; street_type=Av.; unit_id=4º B
+            Av. del Puerto 120, depto 34, Las Condes, Región Metropolitana, Chile ~ CL; street=Av. del Puerto 120; unit=depto 34; city=Las Condes; state=Región Metropolitana; country=Chile; number=120; street_name=del Puerto; street_type=Av.; unit_word=depto; unit_id=34
+            Flat No. 5, 2nd Floor, Quay Apartments, Quay Road, Mumbai 400001 ~ IN; building=Quay Apartments; street=Quay Road; unit=Flat No. 5, 2nd Floor; city=Mumbai; postcode=400001; street_name=Quay; street_type=Road; unit_word=Flat; unit_id=No. 5, 2nd Floor
+            H.No. 12-3, Quay Road, Hyderabad 500001, India ~ IN; street=H.No. 12-3, Quay Road; city=Hyderabad; postcode=500001; country=India; number=12-3; street_name=Quay; street_type=Road
+            4-123 Main St, Toronto, ON M5V 1A1 ~ CA; street=123 Main St; unit=4; city=Toronto; state=ON; postcode=M5V 1A1; number=123; street_name=Main; street_type=St; unit_id=4
+            123 Main St Unit 4, Toronto ON M5V 1A1 ~ CA; street=123 Main St; unit=Unit 4; city=Toronto; state=ON; postcode=M5V 1A1; number=123; street_name=Main; street_type=St; unit_word=Unit; unit_id=4
+            1203-123 Main St, Vancouver BC V6B 1A1 ~ CA; street=123 Main St; unit=1203; city=Vancouver; state=BC; postcode=V6B 1A1; number=123; street_name=Main; street_type=St; unit_id=1203
+            #405 Quay Tower, 12 Harbour-ro, Jung-gu, Seoul 04500, Korea ~ KR; building=Quay Tower; street=12 Harbour-ro; unit=#405; locality=Jung-gu; city=Seoul; postcode=04500; country=Korea; number=12; street_name=Harbour-ro; unit_id=405
+            Unit 4, 12 Quay Road, Cape Town, 8001, South Africa ~ ZA; street=12 Quay Road; unit=Unit 4; city=Cape Town; postcode=8001; country=South Africa; number=12; street_name=Quay; street_type=Road; unit_word=Unit; unit_id=4
+            Flat 3, The Boathouse, 12 Quay Rd, Leeds LS1 1AA ~ GB; building=The Boathouse; street=12 Quay Rd; unit=Flat 3; city=Leeds; postcode=LS1 1AA; number=12; street_name=Quay; street_type=Rd; unit_word=Flat; unit_id=3
+            2nd Floor Flat, 12 Quay Rd, Leeds LS1 1AA ~ GB; street=12 Quay Rd; unit=2nd Floor Flat; city=Leeds; postcode=LS1 1AA; number=12; street_name=Quay; street_type=Rd; unit_word=Flat; unit_id=2nd Floor
+            First Floor, Quay House, 12 Quay Rd, Leeds LS1 1AA ~ GB; building=Quay House; street=12 Quay Rd; unit=First Floor; city=Leeds; postcode=LS1 1AA; number=12; street_name=Quay; street_type=Rd; unit_word=Floor; unit_id=First
+            Garden Flat, 12 Quay Rd, Leeds LS1 1AA ~ GB; street=12 Quay Rd; unit=Garden Flat; city=Leeds; postcode=LS1 1AA; number=12; street_name=Quay; street_type=Rd; unit_word=Flat; unit_id=Garden
+            Rear Ground Floor, 12 Quay Rd, Leeds LS1 1AA ~ GB; street=12 Quay Rd; unit=Rear Ground Floor; city=Leeds; postcode=LS1 1AA; number=12; street_name=Quay; street_type=Rd; unit_word=Floor; unit_id=Rear Ground
+            35 Marlow Avenue 6C, Leeds LS1 1AA ~ GB; street=35 Marlow Avenue; unit=6C; city=Leeds; postcode=LS1 1AA; number=35; street_name=Marlow; street_type=Avenue; unit_id=6C
+            12 Main St 14F, New York, NY 10001 ~ US; street=12 Main St; unit=14F; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_id=14F
+            12 Main St Fl 14, New York, NY 10001 ~ US; street=12 Main St; unit=Fl 14; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_word=Fl; unit_id=14
+            12 Main St Rm 1203, New York, NY 10001 ~ US; street=12 Main St; unit=Rm 1203; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_word=Rm; unit_id=1203
+            12 Main St, Apt. 14-F, New York, NY 10001 ~ US; street=12 Main St; unit=Apt. 14-F; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_word=Apt.; unit_id=14-F
+            12 Main St, Unit #4, New York, NY 10001 ~ US; street=12 Main St; unit=Unit #4; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_word=Unit; unit_id=4
+            12 Main St, Bldg 3 Rm 4, New York, NY 10001 ~ US; building=Bldg 3; street=12 Main St; unit=Rm 4; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_word=Rm; unit_id=4
+            12 Main St, Front, New York, NY 10001 ~ US; street=12 Main St; unit=Front; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_word=Front
+            12 Main St, 1st Floor Rear, New York, NY 10001 ~ US; street=12 Main St; unit=1st Floor Rear; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_id=1st Floor Rear
+            12 Main St, Basement Apt, New York, NY 10001 ~ US; street=12 Main St; unit=Basement Apt; city=New York; state=NY; postcode=10001; number=12; street_name=Main; street_type=St; unit_word=Basement Apt
+            12 Main St, Spc 14, Montpelier VT 05602 ~ US; street=12 Main St; unit=Spc 14; city=Montpelier; state=VT; postcode=05602; number=12; street_name=Main; street_type=St; unit_word=Spc; unit_id=14
+            12½ Main St, Montpelier VT 05602 ~ US; street=12½ Main St; city=Montpelier; state=VT; postcode=05602; number=12½; street_name=Main; street_type=St
+            12-1/2 Main St, Montpelier VT 05602 ~ US; street=12-1/2 Main St; city=Montpelier; state=VT; postcode=05602; number=12-1/2; street_name=Main; street_type=St
+            12/14 Main St, Montpelier VT 05602 ~ US; street=12/14 Main St; city=Montpelier; state=VT; postcode=05602; number=12/14; street_name=Main; street_type=St
+            12 NE 3rd Ave SW, Portland OR 97201 ~ US; street=12 NE 3rd Ave SW; city=Portland; state=OR; postcode=97201; number=12; street_predirection=NE; street_name=3rd; street_type=Ave; street_postdirection=SW
+            12 Circle Dr N, Montpelier VT 05602 ~ US; street=12 Circle Dr N; city=Montpelier; state=VT; postcode=05602; number=12; street_name=Circle; street_type=Dr; street_postdirection=N
+            12 Court St, Montpelier VT 05602 ~ US; street=12 Court St; city=Montpelier; state=VT; postcode=05602; number=12; street_name=Court; street_type=St
+            12 Street Rd, Montpelier VT 05602 ~ US; street=12 Street Rd; city=Montpelier; state=VT; postcode=05602; number=12; street_name=Street; street_type=Rd
+            12 County Hwy 9, Montpelier VT 05602 ~ US; street=12 County Hwy 9; city=Montpelier; state=VT; postcode=05602; number=12; street_name=County Hwy 9
+            12 FM 1960, Houston TX 77001 ~ US; street=12 FM 1960; city=Houston; state=TX; postcode=77001; number=12; street_name=FM 1960
+            12 Interstate 89 N, Montpelier VT 05602 ~ US; street=12 Interstate 89 N; city=Montpelier; state=VT; postcode=05602; number=12; street_name=89; street_type=Interstate; street_postdirection=N
+            """)
+    void streetsAndUnitsAreCutAsTheirCountryWritesThem(String text, String parts) {
+        Reading<AddressPart> reading = SPLITTER.split(text);
+        assertThat(plain(reading)).isEqualTo(parts);
+        assertThat(Accounted.problem(text, reading)).isEmpty();
+    }
+
     /** Capitals and small letters say the same where there are commas. */
     @ParameterizedTest
     @CsvSource(delimiter = '~', quoteCharacter = '`', textBlock = """

@@ -56,7 +56,8 @@ final class JobSession {
     int run(Job job) {
         long start = System.nanoTime();
         PrintWriter people = people(job);
-        PreviewSink first = new PreviewSink();
+        boolean writes = job.output().isSet("file");
+        PreviewSink first = writes ? new PreviewSink() : new PreviewSink(summary.shown());
         ReportFiles report =
                 new ReportFiles(job.output().file("report"), job.output().file("figures"));
         try (Progress progress = new Progress(Terminal.isWatched() && !summary.isSilent())) {
@@ -70,7 +71,6 @@ final class JobSession {
                 run.with(new ReportCompanion(report, first));
             }
             saveJob.ifPresent(file -> run.with(new Saving(file, run)));
-            boolean writes = job.output().isSet("file");
             JobDone done = writes ? run.run(first::before) : run.into(first);
             if (writes) {
                 written(done, people);

@@ -1,5 +1,6 @@
 package io.inkwellsplit.cli.option;
 
+import io.inkwellsplit.cli.view.ShownRows;
 import picocli.CommandLine.Option;
 
 /** In which way, if any, a command says what it has done. */
@@ -11,6 +12,26 @@ public final class SummaryOptions {
 
     @Option(names = "--json", description = "Say what was done as JSON, for machines.")
     boolean json;
+
+    @Option(
+            names = "--rows",
+            paramLabel = "N",
+            defaultValue = "10",
+            description = "How many rows a preview shows, up to 1,000. Default: ${DEFAULT-VALUE}.")
+    int rows = ShownRows.USUAL;
+
+    @Option(
+            names = "--show",
+            paramLabel = "WHICH",
+            defaultValue = "first",
+            description = "Which rows a preview shows: first, doubtful, or strewn (from all over the table). Default: "
+                    + "${DEFAULT-VALUE}.")
+    ShownRows.Which show = ShownRows.Which.FIRST;
+
+    /** Returns which rows a preview shows. */
+    public ShownRows shown() {
+        return new ShownRows(rows, show);
+    }
 
     /** Returns whether what was done is said as JSON. */
     public boolean json() {

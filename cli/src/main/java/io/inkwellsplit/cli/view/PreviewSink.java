@@ -6,14 +6,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Keeps the first rows for a preview, and passes all on where there is an output behind it. */
+/** Keeps some rows for a preview, and passes all on where there is an output behind it. */
 public final class PreviewSink implements RowSink {
-    private static final int ROWS = 10;
-
-    private final List<List<String>> first = new ArrayList<>();
+    private final ShownRows shown;
     private List<String> titles = List.of();
     private final List<String> asides = new ArrayList<>();
     private Optional<RowSink> behind = Optional.empty();
+
+    /** Keeps the first rows. */
+    public PreviewSink() {
+        this(new ShownRows(ShownRows.USUAL, ShownRows.Which.FIRST));
+    }
+
+    /** Keeps those rows. */
+    public PreviewSink(ShownRows shown) {
+        this.shown = shown;
+    }
 
     /** Puts it before an output. */
     public PreviewSink before(RowSink output) {
@@ -24,20 +32,19 @@ public final class PreviewSink implements RowSink {
     @Override
     public void header(List<String> columns) {
         titles = columns;
+        shown.header(columns);
         behind.ifPresent(output -> output.header(columns));
     }
 
     @Override
     public void row(List<String> cells) {
-        if (first.size() < ROWS) {
-            first.add(cells);
-        }
+        shown.row(cells);
         behind.ifPresent(output -> output.row(cells));
     }
 
     @Override
     public void setAside(Row row, String reason) {
-        if (asides.size() < ROWS) {
+        if (asides.size() < ShownRows.USUAL) {
             asides.add("row " + row.number() + " (line " + row.line() + "): " + reason);
         }
         behind.ifPresent(output -> output.setAside(row, reason));
@@ -53,7 +60,7 @@ public final class PreviewSink implements RowSink {
     }
 
     public List<List<String>> first() {
-        return first;
+        return shown.rows();
     }
 
     /** Returns where the first rows are that would be set aside, and why. */

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 /** Shows the first rows of what would be written. */
 public final class Previews {
     private static final int FEW = 8;
+    private static final int MOST_NAMED = 12;
 
     private Previews() {}
 
@@ -47,12 +48,8 @@ public final class Previews {
         List<String> shown = new ArrayList<>(List.of(column.source()));
         List<Integer> indexes = new ArrayList<>(List.of(run.header().indexOf(column.source())));
         for (int i = 0; i < column.titles().size(); i++) {
-            int index = run.header().indexOf(column.titles().get(i));
-            // A column without anything in the rows shown would only make the others narrower.
-            if (rows.stream().anyMatch(row -> !row.get(index).isEmpty())) {
-                shown.add(column.plainTitles().get(i));
-                indexes.add(index);
-            }
+            shown.add(column.plainTitles().get(i));
+            indexes.add(run.header().indexOf(column.titles().get(i)));
         }
         table(shown, indexes, rows, to);
     }
@@ -65,7 +62,19 @@ public final class Previews {
         List<List<String>> cells = rows.stream()
                 .map(row -> indexes.stream().map(row::get).toList())
                 .toList();
-        to.println(TableView.of(titles, cells, Terminal.width()));
+        int width = Terminal.width();
+        to.println(TableView.of(titles, cells, width));
+        TableView.LeftOut left = TableView.leftOut(titles, cells, width);
+        told("Blank in these rows", left.blank(), to);
+        told("No room here for", left.noRoom(), to);
         to.println();
+    }
+
+    /** What is not shown is named, so that nobody takes it for missing. */
+    private static void told(String what, List<String> titles, PrintWriter to) {
+        if (!titles.isEmpty()) {
+            to.println(what + ": " + String.join(", ", titles.subList(0, Math.min(MOST_NAMED, titles.size())))
+                    + (titles.size() > MOST_NAMED ? " and " + (titles.size() - MOST_NAMED) + " more" : ""));
+        }
     }
 }

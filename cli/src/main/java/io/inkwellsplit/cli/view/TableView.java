@@ -3,6 +3,7 @@ package io.inkwellsplit.cli.view;
 import io.inkwellsplit.table.VisibleText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import picocli.CommandLine.Help;
 import picocli.CommandLine.Help.Ansi;
 import picocli.CommandLine.Help.Ansi.Style;
@@ -17,13 +18,7 @@ public final class TableView {
 
     /** Returns the rows under their titles; columns without any value are left out, long cells end in an ellipsis. */
     public static String of(List<String> titles, List<List<String>> rows, int width) {
-        List<Integer> shown = new ArrayList<>();
-        for (int column = 0; column < titles.size(); column++) {
-            int c = column;
-            if (rows.isEmpty() || rows.stream().anyMatch(row -> !row.get(c).isBlank())) {
-                shown.add(column);
-            }
-        }
+        List<Integer> shown = shown(titles, rows);
         int[] widths = widths(titles, rows, shown, width);
         StringBuilder view = new StringBuilder();
         view.append(COLOURS.apply(line(titles, shown, widths, width), List.of(Style.bold)));
@@ -33,14 +28,49 @@ public final class TableView {
         return view.toString();
     }
 
+    private static List<Integer> shown(List<String> titles, List<List<String>> rows) {
+        List<Integer> shown = new ArrayList<>();
+        for (int column = 0; column < titles.size(); column++) {
+            int c = column;
+            if (rows.isEmpty() || rows.stream().anyMatch(row -> !row.get(c).isBlank())) {
+                shown.add(column);
+            }
+        }
+        return shown;
+    }
+
+    /** Returns the titles of the columns that are left out: those without any value, and those that there is no room for. */
+    static LeftOut leftOut(List<String> titles, List<List<String>> rows, int width) {
+        List<Integer> shown = shown(titles, rows);
+        int[] widths = widths(titles, rows, shown, width);
+        int fitting = fitting(widths, width);
+        return new LeftOut(
+                IntStream.range(0, titles.size())
+                        .filter(column -> !shown.contains(column))
+                        .mapToObj(titles::get)
+                        .toList(),
+                shown.subList(fitting, shown.size()).stream().map(titles::get).toList());
+    }
+
+    /** The titles of columns that a view leaves out. */
+    record LeftOut(List<String> blank, List<String> noRoom) {}
+
+    private static int fitting(int[] widths, int width) {
+        int used = 0;
+        int fitting = 0;
+        while (fitting < widths.length && used + widths[fitting] + GAP <= width) {
+            used += widths[fitting] + GAP;
+            fitting++;
+        }
+        return fitting;
+    }
+
     /** Returns one row; columns that the terminal has no room for at all are left out. */
     private static String line(List<String> cells, List<Integer> shown, int[] widths, int width) {
         StringBuilder line = new StringBuilder();
-        int used = 0;
-        for (int i = 0; i < shown.size() && used + widths[i] + GAP <= width; i++) {
+        for (int i = 0; i < fitting(widths, width); i++) {
             String cell = cut(cells.get(shown.get(i)), widths[i]);
             line.append(cell).append(" ".repeat(widths[i] + GAP - displayed(cell)));
-            used += widths[i] + GAP;
         }
         return line.toString().stripTrailing();
     }
