@@ -10,7 +10,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -22,6 +24,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What the help of a command says, and that its example can be pasted. */
 class HelpTest {
     private static final Pattern WORD = Pattern.compile("\"([^\"]*)\"|(\\S+)");
+
+    /** An option at the beginning of its own line. */
+    private static final Pattern OPTION = Pattern.compile("(?m)^ {2,6}(?:-\\w, )?(--[a-z-]+)");
+
+    private static final Pattern NAMED = Pattern.compile("--[a-z]+(-[a-z]+)*");
 
     @TempDir
     Path folder;
@@ -46,6 +53,29 @@ class HelpTest {
                 .contains("--out", "--replace", "--save-job", "--quiet", "--help", "Example: inkwell " + kind.name());
         assertThat(result.out()).doesNotContain("`");
         assertThat(new Inkwell(folder).run("help", kind.name()).out()).isEqualTo(result.out());
+    }
+
+    /** A word with two hyphens in a help text is an option of that command, or of another that the text speaks of. */
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("kinds")
+    void namesOnlyOptionsThatThereAre(StepKind kind) {
+        Set<String> options = new HashSet<>(Set.of("--help"));
+        for (StepKind one : StepKinds.all()) {
+            Matcher option =
+                    OPTION.matcher(new Inkwell(folder).run(one.name(), "--help").out());
+            while (option.find()) {
+                options.add(option.group(1));
+            }
+        }
+        Matcher named =
+                NAMED.matcher(new Inkwell(folder).run(kind.name(), "--help").out());
+        List<String> unknown = new ArrayList<>();
+        while (named.find()) {
+            if (!options.contains(named.group())) {
+                unknown.add(named.group());
+            }
+        }
+        assertThat(unknown).isEmpty();
     }
 
     @Test

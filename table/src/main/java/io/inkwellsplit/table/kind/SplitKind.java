@@ -61,9 +61,8 @@ final class SplitKind implements StepKind {
                 Setting.text(
                                 "only",
                                 "CONDITION",
-                                "Split only the rows that meet a condition, such as \"Kind is person\"; the parts of the "
-                                        + "others stay blank. All have to be met; `inkwell help rows` tells how to write "
-                                        + "them; repeatable.")
+                                "Split only the rows that meet a condition, such as \"Voice is Alto\"; the parts of the others "
+                                        + "stay blank. All have to be met; the help of rows tells how to write them; repeatable.")
                         .severalTimes(),
                 Setting.flag("no-checks", "Leave out the columns Confidence, Doubts and Suggestions."),
                 Setting.decimal(
