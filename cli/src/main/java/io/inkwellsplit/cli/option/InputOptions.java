@@ -6,6 +6,7 @@ import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.format.Formats;
 import io.inkwellsplit.table.format.ReadSettings;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -27,6 +28,18 @@ public final class InputOptions {
             description = "The sheet of a spreadsheet, by name or number. Default: the first one.")
     @Nullable String sheet;
 
+    @Option(
+            names = "--separator",
+            paramLabel = "SIGN",
+            description = "What stands between cells, where it is not told rightly; \\t is a tab.")
+    @Nullable String separator;
+
+    @Option(
+            names = "--skip-lines",
+            paramLabel = "N",
+            description = "Skip so many lines above the header. Default: they are found, and told.")
+    int skipLines = -1;
+
     /** Returns whether a table is named. */
     public boolean isGiven() {
         return !file.isEmpty();
@@ -46,7 +59,12 @@ public final class InputOptions {
 
     /** Opens it, and says what is to be said of it. */
     public TableInput open(Surroundings surroundings) {
-        ReadSettings settings = new ReadSettings(!noHeader, Optional.ofNullable(charset), Optional.ofNullable(sheet));
+        ReadSettings settings = new ReadSettings(
+                !noHeader,
+                Optional.ofNullable(charset),
+                Optional.ofNullable(sheet),
+                Optional.ofNullable(separator),
+                skipLines < 0 ? OptionalInt.empty() : OptionalInt.of(skipLines));
         TableInput input = file.equals("-")
                 ? Formats.shipped().open("standard input", surroundings.in(), settings)
                 : Formats.shipped().open(surroundings.path(file), settings);

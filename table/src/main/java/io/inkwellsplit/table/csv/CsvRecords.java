@@ -15,10 +15,16 @@ final class CsvRecords extends AbstractBaseCsvCallbackHandler<CsvRecord> {
     private int usual = 16;
     private long line;
     private boolean endsQuoted;
+    private final long linesBefore;
+
+    /** @param linesBefore how many lines stand above the first one that is parsed */
+    CsvRecords(long linesBefore) {
+        this.linesBefore = linesBefore;
+    }
 
     @Override
     protected void handleBegin(long startingLine) {
-        line = startingLine;
+        line = startingLine + linesBefore;
         cells = new ArrayList<>(usual);
         endsQuoted = false;
     }

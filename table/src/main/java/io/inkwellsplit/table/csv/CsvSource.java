@@ -30,6 +30,9 @@ public final class CsvSource implements TableInput {
     private final CsvText text;
     private final boolean guessed;
     private final boolean headless;
+    private final boolean isOneColumn;
+    private final Dialect dialect;
+    private final Opening opening;
     private final List<String> header;
     private @Nullable RecordIterator pass;
 
@@ -49,8 +52,22 @@ public final class CsvSource implements TableInput {
         int mark = found.charset().equals(charset) || charset.name().startsWith("UTF-16") ? found.markLength() : 0;
         Charset decoding = mark == 2 ? found.charset() : charset;
         String beginning = new String(sample, mark, sample.length - mark, decoding);
-        Dialect dialect = DialectFinder.find(beginning, sample.length < SAMPLE, mark > 0);
-        this.text = new CsvText(file, decoding, mark, dialect);
+        this.opening = settings.skipLines < 0
+                ? Opening.of(beginning)
+                : Opening.skipping(beginning, settings.skipLines, Optional.empty());
+        int skipped = beginning.substring(0, opening.characters()).getBytes(decoding).length;
+        Dialect told = DialectFinder.find(beginning.substring(opening.characters()), sample.length < SAMPLE, mark > 0);
+        char separator = separator(settings).or(opening::separator).orElse(told.separator());
+        this.dialect = new Dialect(separator, told.quoting(), told.lineEnd(), told.byteOrderMark());
+        boolean oneColumn = opening.isOneColumn() && settings.separator == null;
+        this.isOneColumn = oneColumn;
+        char reading = oneColumn ? absent(beginning) : separator;
+        this.text = new CsvText(
+                file,
+                decoding,
+                mark + skipped,
+                opening.lines(),
+                new Dialect(reading, told.quoting(), told.lineEnd(), told.byteOrderMark()));
         this.headless = settings.header == Header.NONE;
         try (RecordIterator records = new RecordIterator(text, 0)) {
             if (!records.hasNext()) {
@@ -59,6 +76,24 @@ public final class CsvSource implements TableInput {
             CsvRecord top = records.next();
             this.header = headless ? numbered(top.cells().size()) : List.copyOf(top.cells());
         }
+    }
+
+    private static Optional<Character> separator(Settings settings) {
+        String told = settings.separator;
+        if (told == null) {
+            return Optional.empty();
+        }
+        String plain = told.equals("\\t") || told.equalsIgnoreCase("tab") ? "\t" : told;
+        if (plain.length() != 1 || plain.equals("\"") || plain.isBlank() && !plain.equals("\t")) {
+            throw new TableException(
+                    Problem.SETTING, "A separator is one sign, such as ; or \\t for a tab, not \"" + told + "\".");
+        }
+        return Optional.of(plain.charAt(0));
+    }
+
+    /** Returns a sign that does not stand in a text, so that it parts nothing. */
+    private static char absent(String text) {
+        return text.indexOf('\t') < 0 ? '\t' : '\u001F';
     }
 
     private static List<String> numbered(int columns) {
@@ -82,10 +117,26 @@ public final class CsvSource implements TableInput {
      *
      * @param header whether the first row holds the titles
      * @param charset the name of the encoding; null to tell it from the text
+     * @param separator what stands between cells, one sign; null to tell it from the text
+     * @param skipLines how many lines stand above the header; below 0 to find them
      */
-    public record Settings(Header header, @Nullable String charset) {
+    public record Settings(
+            Header header,
+            @Nullable String charset,
+            @Nullable String separator,
+            int skipLines) {
         /** A header, and an encoding told from the text. */
         public static final Settings STANDARD = new Settings(Header.FIRST_ROW, null);
+
+        /**
+         * All else is found.
+         *
+         * @param header whether the first row holds the titles
+         * @param charset the name of the encoding; null to tell it from the text
+         */
+        public Settings(Header header, @Nullable String charset) {
+            this(header, charset, null, -1);
+        }
     }
 
     /**
@@ -126,16 +177,11 @@ public final class CsvSource implements TableInput {
      * Opens a file that somebody else has found; closing this closes it.
      *
      * @param file the file
-     * @param hasHeader whether the first row holds the titles
-     * @param charset the name of the encoding; empty to tell it from the text
+     * @param settings what is known of it
      * @return the table
      * @throws TableException if it is missing, empty, a folder, or cannot be read
      */
-    public static CsvSource open(InputFile file, boolean hasHeader, Optional<String> charset) {
-        return open(file, new Settings(hasHeader ? Header.FIRST_ROW : Header.NONE, charset.orElse(null)));
-    }
-
-    private static CsvSource open(InputFile file, Settings settings) {
+    public static CsvSource open(InputFile file, Settings settings) {
         try {
             return new CsvSource(file, settings);
         } catch (IOException e) {
@@ -154,7 +200,7 @@ public final class CsvSource implements TableInput {
 
     @Override
     public Dialect dialect() {
-        return text.dialect();
+        return dialect;
     }
 
     /** {@return the encoding that the text is read in} */
@@ -164,10 +210,19 @@ public final class CsvSource implements TableInput {
 
     @Override
     public List<String> notes() {
-        return guessed
-                ? List.of("The text is no UTF-8; it is read as " + charset()
-                        + ". If accents look wrong, say the charset.")
-                : List.of();
+        List<String> notes = new ArrayList<>();
+        if (guessed) {
+            notes.add("The text is no UTF-8; it is read as " + charset() + ". If accents look wrong, say the charset.");
+        }
+        if (opening.lines() > 0 && opening.separator().isEmpty()) {
+            notes.add("Lines above the header that were skipped: " + opening.lines()
+                    + ". If there are others, say how many lines to skip.");
+        }
+        if (isOneColumn) {
+            notes.add(
+                    "The header has no separator, so every line is read as one cell. If that is wrong, say the separator.");
+        }
+        return notes;
     }
 
     /** {@return whether the encoding is a guess, because the text is no UTF-8} */

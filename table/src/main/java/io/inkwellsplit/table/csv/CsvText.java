@@ -9,10 +9,11 @@ import java.nio.charset.Charset;
  *
  * @param file its bytes
  * @param charset its encoding
- * @param markLength how many bytes of byte-order mark it starts with
+ * @param start how many bytes stand before the header: a byte-order mark, lines above it
+ * @param linesBefore how many lines stand above the header
  * @param dialect how it is written
  */
-record CsvText(InputFile file, Charset charset, int markLength, Dialect dialect) {
+record CsvText(InputFile file, Charset charset, int start, int linesBefore, Dialect dialect) {
     /** Returns what messages call it. */
     String name() {
         return file.name();

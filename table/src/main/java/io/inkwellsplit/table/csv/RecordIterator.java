@@ -40,7 +40,7 @@ final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
                     .allowExtraFields(true)
                     .allowMissingFields(true)
                     .allowExtraCharsAfterClosingQuote(true)
-                    .build(new CsvRecords(), characters());
+                    .build(new CsvRecords(text.linesBefore()), characters());
             this.records = reader.iterator();
         } catch (IOException e) {
             throw new TableException(Problem.INPUT, text.name() + " cannot be read.", e);
@@ -50,7 +50,7 @@ final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
 
     private Reader characters() throws IOException {
         InputStream in = text.file().open();
-        in.skipNBytes(text.markLength());
+        in.skipNBytes(text.start());
         return new InputStreamReader(
                 in,
                 text.charset()
@@ -102,7 +102,7 @@ final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
             if (line > 0) {
                 throw new TableException(
                         Problem.INPUT,
-                        text.name() + ", line " + line
+                        text.name() + ", line " + (line + text.linesBefore())
                                 + ": a quote opens there and is never closed; look for a stray \".");
             }
         } catch (IOException e) {

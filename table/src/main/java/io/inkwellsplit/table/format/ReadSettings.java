@@ -1,6 +1,7 @@
 package io.inkwellsplit.table.format;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * What somebody knows of a table before it is read. A form that has no use for one of them leaves it alone.
@@ -8,8 +9,26 @@ import java.util.Optional;
  * @param hasHeader whether the first row holds the titles
  * @param charset the name of the encoding; empty to tell it from the text
  * @param sheet the name of a sheet or its number from 1; empty for the first one
+ * @param separator what stands between cells, one sign; empty to tell it from the text
+ * @param skipLines how many lines stand above the header; empty to find them
  */
-public record ReadSettings(boolean hasHeader, Optional<String> charset, Optional<String> sheet) {
+public record ReadSettings(
+        boolean hasHeader,
+        Optional<String> charset,
+        Optional<String> sheet,
+        Optional<String> separator,
+        OptionalInt skipLines) {
+    /**
+     * All else is found.
+     *
+     * @param hasHeader whether the first row holds the titles
+     * @param charset the name of the encoding; empty to tell it from the text
+     * @param sheet the name of a sheet or its number from 1; empty for the first one
+     */
+    public ReadSettings(boolean hasHeader, Optional<String> charset, Optional<String> sheet) {
+        this(hasHeader, charset, sheet, Optional.empty(), OptionalInt.empty());
+    }
+
     /** A header, and all else told from the table. */
     public static final ReadSettings STANDARD = new ReadSettings(true, Optional.empty(), Optional.empty());
 }

@@ -45,7 +45,13 @@ final class TextFormat implements TableFormat {
             file.close();
             throw e;
         }
-        return CsvSource.open(file, settings.hasHeader(), settings.charset());
+        return CsvSource.open(
+                file,
+                new CsvSource.Settings(
+                        settings.hasHeader() ? CsvSource.Header.FIRST_ROW : CsvSource.Header.NONE,
+                        settings.charset().orElse(null),
+                        settings.separator().orElse(null),
+                        settings.skipLines().orElse(-1)));
     }
 
     @Override

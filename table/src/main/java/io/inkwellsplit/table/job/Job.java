@@ -27,6 +27,8 @@ public final class Job {
             Setting.text("file", "FILE", "The table to read, told from the job's folder; - for standard input."),
             Setting.flag("no-header", "The first row is no header; columns are called Column 1, Column 2 …"),
             Setting.text("charset", "NAME", "The encoding, where it is not told rightly."),
+            Setting.text("separator", "SIGN", "What stands between cells, where it is not told rightly; \\t is a tab."),
+            Setting.whole("skip-lines", "N", "Skip so many lines above the header. Default: they are found, and told."),
             Setting.text("sheet", "NAME", "The sheet of a spreadsheet, by name or number. Default: the first one."));
 
     /** What can be set of an output. */
@@ -183,7 +185,12 @@ public final class Job {
 
     /** {@return how the input is read} */
     public ReadSettings readSettings() {
-        return new ReadSettings(!input.isSet("no-header"), input.text("charset"), input.text("sheet"));
+        return new ReadSettings(
+                !input.isSet("no-header"),
+                input.text("charset"),
+                input.text("sheet"),
+                input.text("separator"),
+                input.whole("skip-lines"));
     }
 
     /** {@return whether the output is the standard output} */

@@ -181,6 +181,70 @@ class CsvSourceTest {
         }
     }
 
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource(delimiter = '~', textBlock = """
+            sep=;/A;B/1;2                                  ~ A|B   ~ 1|2       ~ 3 ~ ;
+            SEP=|/A,x|B/1|2,3                              ~ A,x|B ~ 1|2,3     ~ 3 ~ |
+            Choir Festival 2026//A,B/1,2/3,4               ~ A|B   ~ 1|2 3|4   ~ 4 ~ ,
+            Choir Festival/A;B;C/1;2;3/4;5;6               ~ A|B|C ~ 1|2|3 4|5|6 ~ 3 ~ ;
+            /Title//A,B/1,2/3,4                            ~ A|B   ~ 1|2 3|4   ~ 5 ~ ,
+            A,B/1,2/3,4                                    ~ A|B   ~ 1|2 3|4   ~ 2 ~ ,
+            A/1/2                                          ~ A     ~ 1 2       ~ 2 ~ ,
+            Singer/Thorne, Ada/Orme, Tom                   ~ Singer ~ Thorne, Ada|Orme, Tom ~ 2 ~ ,
+            """)
+    void findsWhereTheTableBegins(String text, String header, String rows, long firstLine, char separator) {
+        byte[] bytes = text.strip().replace('/', '\n').getBytes(StandardCharsets.UTF_16LE);
+        for (Charset charset : List.of(StandardCharsets.UTF_8, StandardCharsets.UTF_16LE)) {
+            byte[] encoded = new String(bytes, StandardCharsets.UTF_16LE).getBytes(charset);
+            try (CsvSource source = open(encoded, new Settings(Header.FIRST_ROW, charset.name()))) {
+                assertThat(String.join("|", source.header())).isEqualTo(header);
+                assertThat(source.dialect().separator()).isEqualTo(separator);
+                Iterator<Row> all = source.rows();
+                assertThat(all.next().line()).isEqualTo(firstLine);
+                assertThat(cells(source).stream().flatMap(List::stream))
+                        .containsExactlyElementsOf(List.of(rows.split(header.equals("Singer") ? "\\|" : "[| ]")));
+            }
+        }
+    }
+
+    /** What may be a list with a blank row, a ragged table or a header with blank titles stays as it is. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Singer\nThorne,Ada\nOrme,Tom\n",
+                "A,,\n1,2,3\n4,5,6\n7,8,9\n",
+                "A\n\nb\nc\n",
+                "A\nb, c, d\ne, f\n",
+                "\"Title\"\nA,B,C\n1,2,3\n4,5,6\n"
+            })
+    void skipsNothingThatMayBelongToTheTable(String text) {
+        try (CsvSource source = open(text.getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {
+            assertThat(source.header().get(0))
+                    .isEqualTo(
+                            text.substring(0, text.indexOf('\n')).split(",")[0].replace("\"", ""));
+            assertThat(source.notes()).isEmpty();
+        }
+    }
+
+    @Test
+    void goesByWhatItIsTold() {
+        byte[] text = "x^y\nA^B\n1^2\n".getBytes(StandardCharsets.UTF_8);
+        try (CsvSource source = open(text, new Settings(Header.FIRST_ROW, null, "^", 1))) {
+            assertThat(source.header()).containsExactly("A", "B");
+            assertThat(cells(source)).containsExactly(List.of("1", "2"));
+            assertThat(source.notes()).hasSize(1);
+        }
+        byte[] list = "Singer\nThorne, Ada\nOrme, Tom\n".getBytes(StandardCharsets.UTF_8);
+        try (CsvSource source = open(list, new Settings(Header.NONE, null, ",", 0))) {
+            assertThat(cells(source)).contains(List.of("Thorne", " Ada"));
+        }
+        for (String wrong : List.of("", "ab", "\"", " ")) {
+            assertThatThrownBy(() -> open(list, new Settings(Header.FIRST_ROW, null, wrong, 0)))
+                    .isInstanceOf(TableException.class)
+                    .hasMessageContaining("A separator is one sign");
+        }
+    }
+
     private static CsvSource open(byte[] bytes, Settings settings) {
         return CsvSource.open("the stream", new ByteArrayInputStream(bytes), settings);
     }
