@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.inkwellsplit.cli.Inkwell.Result;
 import io.inkwellsplit.cli.command.ExitCodes;
+import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.NamePart;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.table.part.PartSample;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -51,6 +55,30 @@ class CommandLineTest {
         assertThat(folder.resolve("patrons.csv")).hasContent(PATRONS);
         Result again = inkwell.run("split", "patrons.csv", "--name", "2", "--out", "out.csv", "--replace");
         assertThat(again.code()).isZero();
+    }
+
+    @Test
+    void tellsEveryPartWithAnExample() throws Exception {
+        Result result = inkwell.run("parts");
+        assertThat(result.code()).isZero();
+        for (PartKey part : NamePart.values()) {
+            assertThat(result.out()).containsPattern("(?m)^" + part.key() + " +\\S");
+        }
+        for (PartKey part : AddressPart.values()) {
+            assertThat(result.out()).containsPattern("(?m)^" + part.key() + " +\\S");
+        }
+        assertThat(result.out()).contains("van der", "Marrow Family", "PO Box 41", "Kent");
+        assertThat(PartSample.ofNames())
+                .allSatisfy(part -> assertThat(part.example()).as(part.key()).isNotEmpty());
+        assertThat(PartSample.ofAddresses())
+                .allSatisfy(part -> assertThat(part.example()).as(part.key()).isNotEmpty());
+    }
+
+    @Test
+    void aMisspeltPartIsToldWithTheNearestAndAllThereAre() throws Exception {
+        Result result = inkwell.run("split", "patrons.csv", "--name", "Patron", "--parts", "frist");
+        assertThat(result.code()).isEqualTo(ExitCodes.SETTING);
+        assertThat(result.err()).contains("did you mean first?", "title, first, middle, last", "or all for every one");
     }
 
     @Test

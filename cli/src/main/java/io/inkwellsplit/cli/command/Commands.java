@@ -79,6 +79,7 @@ public final class Commands {
         line.addSubcommand(new CompareCommand(surroundings));
         line.addSubcommand(new RunCommand(surroundings));
         line.addSubcommand(new SchemaCommand());
+        line.addSubcommand(new PartsCommand());
         line.addSubcommand(new WordsCommand());
         line.addSubcommand(new DemoCommand(surroundings));
         line.addSubcommand(new AutoComplete.GenerateCompletion());

@@ -2,6 +2,8 @@ package io.inkwellsplit.table.split;
 
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.address.AddressStandard.Rule;
+import io.inkwellsplit.pattern.Nearest;
+import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -301,6 +303,14 @@ public final class SplitStep implements Step {
         return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections, wantedRows);
     }
 
+    private List<String> keys() {
+        return wanted.stream()
+                .flatMap(one -> one.subject.allParts().stream())
+                .map(PartKey::key)
+                .distinct()
+                .toList();
+    }
+
     private void checkParts() {
         for (String part : parts) {
             boolean known = part.equals("all")
@@ -312,9 +322,11 @@ public final class SplitStep implements Step {
             if (!known) {
                 throw new TableException(
                         Problem.SETTING,
-                        "There is no part \"" + part + "\" in the columns to be split. Give keys such as "
-                                + wanted.get(0).subject.usualParts().get(1).key()
-                                + ", or all for every one.");
+                        "There is no part \"" + part + "\" in the columns to be split"
+                                + Nearest.of(part, keys())
+                                        .map(near -> "; did you mean " + near + "?")
+                                        .orElse(".")
+                                + " There are " + String.join(", ", keys()) + ", or all for every one.");
             }
         }
     }
