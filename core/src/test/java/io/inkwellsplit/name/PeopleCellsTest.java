@@ -278,6 +278,13 @@ class PeopleCellsTest {
             Ada Thorne, VIP ~ person; first=Ada; last=Thorne; unplaced=VIP
             Ada Thorne, LRAM ARCM ~ person; first=Ada; last=Thorne; credentials=LRAM ARCM
             ADA THORNE, CEO ~ person; first=ADA; last=THORNE; role=CEO
+            Neil Harrow & Ada Harrow, husband and wife ~ couple; first=Neil; last=Harrow; spouse=husband and wife; second_first=Ada; second_last=Harrow
+            Neil and Ada Harrow, husband & wife ~ couple; first=Neil; last=Harrow; spouse=husband & wife; second_first=Ada; second_last=Harrow
+            Ada Thorne as attorney in fact for Ines Brandt ~ person; first=Ada; last=Thorne; role=as attorney in fact for Ines Brandt
+            Ada Thorne and Neil Harrow as tenants in common ~ couple; first=Ada; last=Thorne; role=as tenants in common; second_first=Neil; second_last=Harrow
+            Ada Thorne and Neil Harrow, as joint tenants ~ couple; first=Ada; last=Thorne; role=as joint tenants; second_first=Neil; second_last=Harrow
+            Ada Thorne, as guardian of Tom Orme ~ person; first=Ada; last=Thorne; role=as guardian of Tom Orme
+            Ada Thorne as Executor ~ person; first=Ada; last=Thorne; role=as Executor
             """)
     void aCellIsReadWhole(String text, String parts) {
         Reading<NamePart> reading = SPLITTER.split(text);
