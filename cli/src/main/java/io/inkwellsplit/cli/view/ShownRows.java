@@ -22,7 +22,9 @@ public final class ShownRows {
     private final int count;
     private final Which which;
     private final Random random = new Random(SEED);
-    private final List<Numbered> rows = new ArrayList<>();
+    /** In the order of the table: one that comes in for another stands behind all. */
+    private final List<List<String>> rows = new ArrayList<>();
+
     private List<Integer> doubts = List.of();
     private int seen;
 
@@ -35,8 +37,6 @@ public final class ShownRows {
         /** Some from all over the table. */
         STREWN
     }
-
-    private record Numbered(int number, List<String> cells) {}
 
     /**
      * @param count how many rows, from 1 to 1,000
@@ -74,18 +74,18 @@ public final class ShownRows {
             return;
         }
         if (rows.size() < count) {
-            rows.add(new Numbered(seen, cells));
+            rows.add(cells);
         } else if (which == Which.STREWN) {
             int place = random.nextInt(seen);
             if (place < count) {
                 rows.remove(place);
-                rows.add(new Numbered(seen, cells));
+                rows.add(cells);
             }
         }
     }
 
     /** Returns the rows in the order of the table. */
     List<List<String>> rows() {
-        return rows.stream().map(Numbered::cells).toList();
+        return List.copyOf(rows);
     }
 }

@@ -52,10 +52,15 @@ public final class CsvSource implements TableInput {
         int mark = found.charset().equals(charset) || charset.name().startsWith("UTF-16") ? found.markLength() : 0;
         Charset decoding = mark == 2 ? found.charset() : charset;
         String beginning = new String(sample, mark, sample.length - mark, decoding);
-        this.opening = settings.skipLines < 0
+        Opening begins = settings.skipLines < 0
                 ? Opening.of(beginning)
                 : Opening.skipping(beginning, settings.skipLines, Optional.empty());
-        int skipped = beginning.substring(0, opening.characters()).getBytes(decoding).length;
+        String above = beginning.substring(0, begins.characters());
+        int skipped = above.getBytes(decoding).length;
+        // Where bytes are no text, their places cannot be told; then nothing is skipped, and reading refuses them.
+        boolean exact = mark + skipped <= sample.length && new String(sample, mark, skipped, decoding).equals(above);
+        this.opening = exact ? begins : Opening.skipping(beginning, 0, Optional.empty());
+        skipped = exact ? skipped : 0;
         Dialect told = DialectFinder.find(beginning.substring(opening.characters()), sample.length < SAMPLE, mark > 0);
         char separator = separator(settings).or(opening::separator).orElse(told.separator());
         this.dialect = new Dialect(separator, told.quoting(), told.lineEnd(), told.byteOrderMark());

@@ -226,6 +226,20 @@ class CsvSourceTest {
         }
     }
 
+    /** Bytes that are no text stand in a line above the header: no cell may be cut for it. */
+    @Test
+    void bytesThatAreNoTextShiftNothing() {
+        byte[] text = "F\u00EAte 2026\n\nA,B\n1,2\n3,4\n".getBytes(StandardCharsets.ISO_8859_1);
+        for (int skip : new int[] {-1, 2}) {
+            assertThatThrownBy(() -> open(text, new Settings(Header.FIRST_ROW, "UTF-8", null, skip)))
+                    .isInstanceOf(TableException.class)
+                    .hasMessageContaining("not UTF-8");
+        }
+        try (CsvSource source = open(text, Settings.STANDARD)) {
+            assertThat(source.header()).containsExactly("A", "B");
+        }
+    }
+
     @Test
     void goesByWhatItIsTold() {
         byte[] text = "x^y\nA^B\n1^2\n".getBytes(StandardCharsets.UTF_8);
