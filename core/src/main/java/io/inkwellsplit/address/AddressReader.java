@@ -37,8 +37,8 @@ final class AddressReader {
     /** A reading must be as sure as this to teach the column. */
     private static final double TEACHES = 0.97;
 
-    /** A reading as probable as this gains nothing by a rival less. */
-    private static final double SETTLED = 0.995;
+    /** A reading as probable as this has no doubt, with a rival less or without. */
+    private static final double SETTLED = 0.95;
 
     private static final int MOST_ALTERNATIVES = 6;
     /** Of a longer value one way is shown, without reasons. */

@@ -28,6 +28,9 @@ public final class WholeRules {
     private static final int REGION = AddressLabels.bits(AddressPart.STATE, AddressPart.COUNTY);
     private static final int MOST_MENDED = 6;
     private static final int MOST_STRETCHES = 3;
+    /** Ways with less than this share together change no confidence. */
+    private static final double LEAST_RIVAL = 0.002;
+
     private static final double LEAST_REST = 1e-6;
     /** A longer value is no address, and is not read again. */
     private static final int MOST_TOKENS = 40;
@@ -184,6 +187,9 @@ public final class WholeRules {
         }
         Arrays.fill(shut, 0, count, CITY);
         double withoutCity = decoder.shareWithout(shut);
+        if (withoutCity < LEAST_RIVAL) {
+            return;
+        }
         for (int k = 0; k < count; k++) {
             shut[k] |= clues.mayBeTown(k) ? LOCALITY | REGION : LOCALITY;
         }
