@@ -23,8 +23,9 @@ final class AddressChecks {
         }
         int end = text.runEnd(at);
         String code = text.source().substring(text.tokens.start(at), text.tokens.end(end - 1));
-        boolean mended =
-                kind == Ends.Postcode.WHOLE && !text.country().postcodes.matches(code);
+        boolean mended = kind == Ends.Postcode.WHOLE
+                && !isAsWritten(text, at, end)
+                && !text.country().postcodes.matches(code);
         if (kind == Ends.Postcode.FOREIGN || mended) {
             doubts.add(Doubt.POSTCODE_FORM);
             String meant = text.country().postcodes.meant(code);
@@ -49,33 +50,29 @@ final class AddressChecks {
         }
     }
 
+    /** Returns whether the tokens of a postcode are the whole of it, sign for sign: the usual case, and quick to see. */
+    private static boolean isAsWritten(AddressText text, int at, int end) {
+        int position = text.tokens.start(at);
+        int last = text.tokens.end(end - 1);
+        while (position < last && text.tokens.charAt(position) == text.source().charAt(position)) {
+            position++;
+        }
+        return position == last && text.country().postcodes.match(text.tokens, at, end) == end - at;
+    }
+
     /** The first signs of a postcode say which state it is in. */
     private static void state(
             Country country, int state, String code, ReadingBuilder<AddressPart> builder, Set<Doubt> doubts) {
-        List<String> starts = country.states.get(state - 1).postcodeStarts();
-        if (starts.isEmpty() || startsWithAny(code, starts)) {
+        Country.State written = country.states.get(state - 1);
+        if (written.postcodeStarts().isEmpty() || written.mayHave(code)) {
             return;
         }
         doubts.add(Doubt.POSTCODE_STATE);
-        String likely = "";
-        for (Country.State other : country.states) {
-            if (startsWithAny(code, other.postcodeStarts())) {
-                // A code that starts like those of two states suggests neither.
-                likely = likely.isEmpty() ? other.names().get(0) : "?";
-            }
+        List<Country.State> likely = country.statesWithPostcodesLike(code);
+        // A code that starts like those of two states suggests neither.
+        if (likely.size() == 1) {
+            builder.suggest(AddressPart.STATE, likely.get(0).names().get(0));
         }
-        if (!likely.isEmpty() && !likely.equals("?")) {
-            builder.suggest(AddressPart.STATE, likely);
-        }
-    }
-
-    private static boolean startsWithAny(String code, List<String> starts) {
-        for (String start : starts) {
-            if (code.regionMatches(true, 0, start, 0, start.length())) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private void withGazetteer(

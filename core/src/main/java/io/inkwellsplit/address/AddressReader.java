@@ -103,6 +103,7 @@ final class AddressReader {
         List<SequenceDecoder.Path> paths = clues.count() > MOST_TOKENS
                 ? List.of(new SequenceDecoder.Path(path.clone(), score))
                 : decoder.nBest(MOST_ALTERNATIVES);
+        clues.writeAll();
         List<Alternative<AddressPart>> alternatives = new ArrayList<>();
         for (SequenceDecoder.Path way : paths) {
             double share = decoder.probability(way.score());
@@ -126,6 +127,7 @@ final class AddressReader {
         if (!prepare(source, null, evidence, words, towns, false) || !labelsOf(pieces)) {
             return null;
         }
+        clues.writeAll();
         return new AddressLearning.Tagged(
                 Arrays.copyOf(clues.clues(), clues.count() * AddressClues.EACH),
                 clues.joints(),
@@ -184,8 +186,7 @@ final class AddressReader {
             decoder.settle(k, clues.joint(k), clues.settledLabel(k));
         }
         for (int k = 0; k < clues.settled(); k++) {
-            int start = k * AddressClues.EACH;
-            decoder.token(k, clues.joint(k), clues.clues(), start, start + AddressClues.EACH);
+            addUp(k);
         }
         score = decoder.best(path);
         decoder.sumAll();
@@ -196,6 +197,18 @@ final class AddressReader {
             rules.leaveOutWithoutCity(decoder, path, clues, text.country());
         }
         return true;
+    }
+
+    private void addUp(int k) {
+        int start = k * AddressClues.EACH;
+        int others = start + AddressClues.WORDS;
+        long surroundings = clues.surroundings(k);
+        if (!decoder.remembers(surroundings)) {
+            clues.writeSurroundings(k);
+            decoder.remember(surroundings, clues.clues(), others, start + AddressClues.EACH);
+        }
+        clues.writeWords(k);
+        decoder.token(k, clues.joint(k), surroundings, clues.clues(), start, others);
     }
 
     private boolean prepare(

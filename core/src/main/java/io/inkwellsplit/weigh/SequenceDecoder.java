@@ -58,6 +58,8 @@ public final class SequenceDecoder {
     private final int[] ended = new int[WIDTH];
     private final float[] sums = new float[WIDTH];
     private final float[] next = new float[WIDTH];
+    private final long[] sumsOfToken = new long[RememberedSums.WIDTH];
+    private final RememberedSums remembered = new RememberedSums();
     private int count;
     private double logSum;
 
@@ -103,13 +105,47 @@ public final class SequenceDecoder {
     }
 
     /**
+     * Returns whether what clues say is remembered.
+     *
+     * @param alike one number for all of the clues, of 64 bits in which each of them has a share
+     */
+    public boolean remembers(long alike) {
+        return remembered.has(alike);
+    }
+
+    /**
+     * Remembers what clues say.
+     *
+     * @param alike the number they are remembered by
+     * @param clues holds them from {@code start} to {@code end}; 0 is none
+     */
+    public void remember(long alike, int[] clues, int start, int end) {
+        int added = addUp(clues, start, end, remembered.sums, RememberedSums.at(alike));
+        remembered.put(alike, added);
+    }
+
+    /**
      * Adds up what the clues of a token say.
      *
      * @param joint what stands between it and the token before, below {@link SequenceModel#JOINTS}
-     * @param clues holds the token's clues from {@code start} to {@code end}; 0 is none
+     * @param alike the number of clues that are remembered
+     * @param clues holds its other clues from {@code start} to {@code end}; 0 is none
      */
-    public void token(int token, int joint, int[] clues, int start, int end) {
+    public void token(int token, int joint, long alike, int[] clues, int start, int end) {
         joints[token] = (byte) joint;
+        long[] own = sumsOfToken;
+        int bias = (addUp(clues, start, end, own, 0) + remembered.count(alike)) * SequenceModel.BIAS;
+        long[] others = remembered.sums;
+        int from = RememberedSums.at(alike);
+        for (int row = 0; row < SequenceModel.ROW; row++) {
+            long even = own[2 * row] + others[from + 2 * row];
+            long odd = own[2 * row + 1] + others[from + 2 * row + 1];
+            lanes(even, odd, token * WIDTH, row * Long.BYTES, bias);
+        }
+    }
+
+    /** Puts the sums of clues, lane by lane, into an array and returns how many of them have a row. */
+    private int addUp(int[] clues, int start, int end, long[] into, int at) {
         long[] rows = model.rows();
         long a = 0;
         long b = 0;
@@ -139,12 +175,15 @@ public final class SequenceDecoder {
             g += x & EVEN;
             h += x >>> Byte.SIZE & EVEN;
         }
-        int at = token * WIDTH;
-        int bias = added * SequenceModel.BIAS;
-        lanes(a, b, at, 0, bias);
-        lanes(c, d, at, Long.BYTES, bias);
-        lanes(e, f, at, 2 * Long.BYTES, bias);
-        lanes(g, h, at, 3 * Long.BYTES, bias);
+        into[at] = a;
+        into[at + 1] = b;
+        into[at + 2] = c;
+        into[at + 3] = d;
+        into[at + 4] = e;
+        into[at + 5] = f;
+        into[at + 6] = g;
+        into[at + 7] = h;
+        return added;
     }
 
     /** Gives a token its label, so that only the labels around it are open. */

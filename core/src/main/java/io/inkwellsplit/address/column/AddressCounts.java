@@ -41,6 +41,7 @@ public final class AddressCounts {
     private long bare;
     private long recipients;
     private @Nullable Habits habits;
+    private @Nullable Busy busy;
     /** Whether somebody has said what a place is, of whatever country. */
     private boolean taught;
 
@@ -67,7 +68,7 @@ public final class AddressCounts {
 
     /** Adds what a reading says that was certain. */
     public void add(AddressText text) {
-        habits = null;
+        forgetWhatFollows();
         rows++;
         countries[text.country().index]++;
         boolean recipient = false;
@@ -100,6 +101,12 @@ public final class AddressCounts {
         }
     }
 
+    /** What was worked out of the counts holds no more when they change. */
+    private void forgetWhatFollows() {
+        habits = null;
+        busy = null;
+    }
+
     private void count(AddressText text, int from, int end, int kind) {
         count(of(text.country(), hash(text.tokens, from, end)), kind);
     }
@@ -120,6 +127,7 @@ public final class AddressCounts {
         tokens.read(place);
         int kind = part == AddressPart.CITY ? CITY : part == AddressPart.LOCALITY ? LOCALITY : STATE;
         boolean known = kind != STATE || part == AddressPart.STATE;
+        forgetWhatFollows();
         taught |= known;
         for (int i = 0; i < times && known && tokens.count() > 0; i++) {
             count(hash(tokens, 0, tokens.count()), kind);
@@ -155,10 +163,58 @@ public final class AddressCounts {
             return 0;
         }
         long hash = hash(text.tokens, from, end);
-        // In a long column other places share the slots.
-        int noise = (int) (NOISE * rows / SIZE);
+        int noise = noise();
         return Math.max(0, times(all, of(text.country(), hash), kind) - noise)
                 + Math.max(0, times(all, hash, kind) - noise);
+    }
+
+    /** In a long column other places share the slots. */
+    private int noise() {
+        return (int) (NOISE * rows / SIZE);
+    }
+
+    /** A bit for each slot of the first row in which anything was counted beyond noise: few words are in one. */
+    private record Busy(long[] slots) {
+        static Busy of(int[] counts, int noise) {
+            long[] slots = new long[SIZE / Long.SIZE];
+            for (int i = 0; i < SIZE * KINDS; i++) {
+                if (counts[i] > noise) {
+                    slots[i / KINDS / Long.SIZE] |= 1L << i / KINDS;
+                }
+            }
+            return new Busy(slots);
+        }
+
+        boolean has(long hash) {
+            int slot = place(hash, 0) / KINDS;
+            return (slots[slot / Long.SIZE] & 1L << slot) != 0;
+        }
+    }
+
+    /**
+     * Returns how many tokens from one on, at most some, may make the longest place that was counted; 0 where none does. A
+     * quick look, for most words are no place.
+     */
+    public int longest(AddressText text, int from, int most) {
+        int[] all = counts;
+        if (all == null) {
+            return 0;
+        }
+        Busy known = busy;
+        if (known == null) {
+            known = Busy.of(all, noise());
+            busy = known;
+        }
+        int longest = 0;
+        long hash = 0;
+        for (int length = 1; length <= most; length++) {
+            long word = text.tokens.hash(from + length - 1);
+            hash = length == 1 ? word : PhraseTable.chain(hash, word);
+            if (known.has(of(text.country(), hash)) || known.has(hash)) {
+                longest = length;
+            }
+        }
+        return longest;
     }
 
     private static int times(int[] all, long hash, int kind) {
@@ -233,7 +289,7 @@ public final class AddressCounts {
     }
 
     public void merge(AddressCounts other) {
-        habits = null;
+        forgetWhatFollows();
         rows += other.rows;
         taught |= other.taught;
         cityFirst += other.cityFirst;

@@ -2,6 +2,7 @@ package io.inkwellsplit.address.place;
 
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +22,18 @@ public final class Country {
     }
 
     /** A region with its code or first name, all its names, and how its postcodes start. */
-    public record State(List<String> names, List<String> postcodeStarts) {}
+    public record State(List<String> names, List<String> postcodeStarts) {
+        /** Returns whether a postcode starts as one of the region's. */
+        public boolean mayHave(String postcode) {
+            for (int i = 0; i < postcodeStarts.size(); i++) {
+                String start = postcodeStarts.get(i);
+                if (postcode.regionMatches(true, 0, start, 0, start.length())) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
 
     /** An ending of words and what words that have it are. */
     record Ending(String letters, int bits) {}
@@ -43,6 +55,9 @@ public final class Country {
     public final Slash slash;
     public final List<State> states;
     public final Map<String, String> abbreviations;
+    /** Regions by the first sign of their postcodes, those of other signs under 0. */
+    private final State[][] statesByPostcode;
+
     private final PhraseTable stateNumbers;
     /** Endings by their last letter, longest first; those of other letters than these under 0. */
     private final Ending[][] endings;
@@ -56,6 +71,7 @@ public final class Country {
         this.words = words;
         this.stateNumbers = stateNumbers;
         this.states = file.states();
+        this.statesByPostcode = byFirstSign(states);
         this.endings = byLastLetter(file.endings());
         this.abbreviations = Map.copyOf(file.abbreviations());
         Map<String, List<String>> form = file.form();
@@ -116,6 +132,33 @@ public final class Country {
             }
         }
         return 0;
+    }
+
+    private static State[][] byFirstSign(List<State> all) {
+        State[][] buckets = new State[LETTERS][];
+        for (int sign = 0; sign < LETTERS; sign++) {
+            int wanted = sign;
+            buckets[sign] = all.stream()
+                    .filter(state -> state.postcodeStarts().stream()
+                            .anyMatch(start -> bucket(start.charAt(0)) == bucket(wanted)))
+                    .toArray(State[]::new);
+        }
+        return buckets;
+    }
+
+    private static int bucket(int sign) {
+        return sign < LETTERS ? Character.toUpperCase(sign) : 0;
+    }
+
+    /** Returns the regions that have postcodes which start like one. */
+    public List<State> statesWithPostcodesLike(String postcode) {
+        List<State> like = new ArrayList<>(2);
+        for (State state : statesByPostcode[postcode.isEmpty() ? 0 : bucket(postcode.charAt(0))]) {
+            if (state.mayHave(postcode)) {
+                like.add(state);
+            }
+        }
+        return like;
     }
 
     private static Ending[][] byLastLetter(List<Ending> all) {

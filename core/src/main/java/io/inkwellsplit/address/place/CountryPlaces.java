@@ -45,6 +45,9 @@ public final class CountryPlaces {
     /** For each postcode, the line of the file that has it. */
     private final int[] postcodeLines;
 
+    /** For each postcode, the place that has it. */
+    private final int[] postcodePlaces;
+
     private final List<Entry> lines;
     /** By area of postcodes: the states in which they are, a bit each. */
     private final long[] areaStates;
@@ -66,6 +69,9 @@ public final class CountryPlaces {
                 .mapToInt(one -> (int) (one & (1 << LINE_BITS) - 1))
                 .toArray();
         lines = List.copyOf(builder.lines);
+        postcodePlaces = Arrays.stream(postcodeLines)
+                .map(line -> lines.get(line).place())
+                .toArray();
         areaStates = new long[postcodes.length == 0 ? 0 : postcodes[postcodes.length - 1] / AREA + 1];
         for (int i = 0; i < postcodes.length; i++) {
             areaStates[postcodes[i] / AREA] |= 1L << lines.get(postcodeLines[i]).state();
@@ -200,8 +206,9 @@ public final class CountryPlaces {
     /** Returns whether a place has a postcode in the same area, so in all but the last two digits. */
     public boolean isNear(int place, int postcode) {
         int area = postcode / AREA;
-        for (int i = at(area * AREA); i < postcodes.length && postcodes[i] / AREA == area; i++) {
-            if (lines.get(postcodeLines[i]).place() == place) {
+        boolean known = area + 1 < areaStarts.length;
+        for (int i = known ? areaStarts[area] : 0; known && i < areaStarts[area + 1]; i++) {
+            if (postcodePlaces[i] == place) {
                 return true;
             }
         }
@@ -211,17 +218,13 @@ public final class CountryPlaces {
     /** Returns the number of the place that has a postcode, or {@link PhraseTable#NONE}. */
     public int placeNumber(int postcode) {
         int i = at(postcode);
-        return i < postcodes.length && postcodes[i] == postcode
-                ? lines.get(postcodeLines[i]).place()
-                : PhraseTable.NONE;
+        return i < 0 ? PhraseTable.NONE : postcodePlaces[i];
     }
 
     /** Returns the title of the place that has a postcode; empty where that is not known. */
     public String placeOf(int postcode) {
         int i = at(postcode);
-        return i < postcodes.length && postcodes[i] == postcode
-                ? lines.get(postcodeLines[i]).title()
-                : "";
+        return i < 0 ? "" : lines.get(postcodeLines[i]).title();
     }
 
     /** Returns the states, a bit each, in which postcodes of the same area are. */
@@ -230,15 +233,15 @@ public final class CountryPlaces {
         return postcode >= 0 && area < areaStates.length ? areaStates[area] : 0;
     }
 
-    /** Returns where a postcode is, or where the next one of its area or behind it is. */
+    /** Returns where a postcode first is; below 0 where it is not. */
     private int at(int postcode) {
         int area = postcode / AREA;
         if (area + 1 >= areaStarts.length) {
-            return postcodes.length;
+            return -1;
         }
-        int i = areaStarts[area];
-        while (i < areaStarts[area + 1] && postcodes[i] < postcode) {
-            i++;
+        int i = Arrays.binarySearch(postcodes, areaStarts[area], areaStarts[area + 1], postcode);
+        while (i > 0 && postcodes[i - 1] == postcode) {
+            i--;
         }
         return i;
     }

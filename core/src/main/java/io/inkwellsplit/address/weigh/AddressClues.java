@@ -23,7 +23,14 @@ public final class AddressClues {
     /** How many clues a token has; those it does not have are 0. */
     public static final int EACH = AddressClue.values().length;
 
+    /** How many of them, the first ones, ask for the words themselves. */
+    public static final int WORDS = AddressClue.SHAPE.ordinal();
+
     private static final int FAR = 5;
+    private static final int MANY_SEGMENTS = 6;
+    private static final int MOST_FROM_END = 4;
+    private static final int MOST_TO_CODE = 4;
+    private static final int NO_CODE = 9;
     private static final int END = 0x7E57;
     private static final int MAX_PHRASE = 5;
     private static final int SEEN_OFTEN = 5;
@@ -79,6 +86,11 @@ public final class AddressClues {
     private String regionsOf = "";
     private boolean columnKnowsPlaces;
     private boolean knowsTowns;
+    private boolean knowsWords;
+    private int order;
+    private int habits;
+    /** The last token of which a postcode of the country can start; -1 where there is none. */
+    private int lastFit;
 
     /** Returns how many tokens are labelled. */
     public int count() {
@@ -100,7 +112,7 @@ public final class AddressClues {
         return joints[k];
     }
 
-    /** Returns the clues of all tokens, {@link #EACH} for each; the buffer itself. */
+    /** Returns the clues that were written, {@link #EACH} for each token; the buffer itself. */
     public int[] clues() {
         return clues;
     }
@@ -116,7 +128,7 @@ public final class AddressClues {
     }
 
     /**
-     * Finds the clues.
+     * Finds what the clues are made of.
      *
      * @param hints what the recognisers take each token for, in the labels of the text
      * @param words whether words count by themselves, and not only by what is known of them
@@ -136,10 +148,10 @@ public final class AddressClues {
         cover(evidence);
         twice();
         segments();
-        write(
-                !regionsOf.equals(text.country().code) ? ELSEWHERE : order(text.country()),
-                habits(evidence.habits(text.country())),
-                words);
+        lastFit = findLastFit();
+        order = !regionsOf.equals(text.country().code) ? ELSEWHERE : order(text.country());
+        habits = habits(evidence.habits(text.country()));
+        knowsWords = words;
     }
 
     private void tokens() {
@@ -353,7 +365,8 @@ public final class AddressClues {
 
     private void column(AddressCounts evidence, int k) {
         int i = at[k];
-        for (int length = Math.min(MAX_PHRASE, text.segmentEnd(i) - i); length >= 1; length--) {
+        int most = Math.min(MAX_PHRASE, text.segmentEnd(i) - i);
+        for (int length = evidence.longest(text, i, most); length >= 1; length--) {
             int end = i + length;
             int city = evidence.cities(text, i, end);
             int locality = evidence.localities(text, i, end);
@@ -466,12 +479,11 @@ public final class AddressClues {
         return odds > 1 ? 1 : odds < -1 ? 2 : 0;
     }
 
-    private int[] into = clues;
     private int base;
 
     private void put(AddressClue clue, int a) {
         int h = mix(a, clue.ordinal() + 1);
-        into[base + clue.ordinal()] = h == 0 ? 1 : h;
+        clues[base + clue.ordinal()] = h == 0 ? 1 : h;
     }
 
     private void put(AddressClue clue, int a, int b) {
@@ -486,53 +498,109 @@ public final class AddressClues {
         return k < 0 ? END : k >= count ? END + 1 : all[k];
     }
 
-    private void write(int order, int habits, boolean words) {
-        into = clues;
-        int lastFit = lastFit();
+    /** Writes all clues of all tokens whose labels are not settled. */
+    public void writeAll() {
         for (int k = 0; k < settled; k++) {
-            base = k * EACH;
-            Arrays.fill(clues, base, base + EACH, 0);
-            int before = separators[k];
-            int behind = separators[k + 1];
-            int around = before * 8 + behind;
-            int segmentFromEnd = Math.min(segments - 1 - segmentNumber[k], 4);
-            int toCode = lastFit < 0 ? 9 : Math.max(-4, Math.min(4, k - lastFit));
-            if (words) {
-                put(AddressClue.WORD, word[k]);
-                put(AddressClue.WORD_BEFORE, get(word, k - 1, count), before);
-                put(AddressClue.WORD_BEHIND, get(word, k + 1, count), behind);
-                put(AddressClue.WORDS_BEFORE, get(word, k - 1, count), word[k]);
-                put(AddressClue.WORDS_BEHIND, word[k], get(word, k + 1, count));
-                put(AddressClue.ENDING, ending(at[k]));
-            }
-            put(AddressClue.SHAPE, shape[k], around);
-            put(AddressClue.CLASS, classes[k], around);
-            put(AddressClue.CLASSES_BEHIND, classes[k], get(classes, k + 1, count), behind);
-            put(AddressClue.HINT, hint[k], order, around);
-            put(AddressClue.PLACE, mix(place[k], order), around, hint[k]);
-            put(AddressClue.PLACES_BEFORE, get(place, k - 1, count), place[k], before);
-            put(AddressClue.PLACES_BEHIND, place[k], get(place, k + 1, count), behind);
-            put(AddressClue.SEGMENT, segment[k], inSegment[k]);
-            put(AddressClue.SEGMENT_FROM_END, mix(segmentFromEnd, Math.min(segments, 6)), inSegment[k], order);
-            put(AddressClue.POSTCODE, fit[k], mix(toCode, around), order);
-            put(AddressClue.TO_POSTCODE, mix(toCode, around), place[k], hint[k]);
-            if (twice[k] != 0) {
-                put(AddressClue.TWICE, twice[k], mix(place[k], order), around);
-            }
-            if (column[k] != 0) {
-                put(AddressClue.COLUMN_PLACE, column[k], around);
-            }
-            if (columnKnowsPlaces) {
-                put(AddressClue.COLUMN_PLACES_NEAR, get(column, k - 1, count), column[k], get(column, k + 1, count));
-            }
-            if (habits != 0) {
-                put(AddressClue.COLUMN_HABITS, mix(habits, around), shape[k], segmentFromEnd);
-            }
+            writeWords(k);
+            writeSurroundings(k);
         }
     }
 
-    /** The last token of which a postcode of the country can start. */
-    private int lastFit() {
+    /** Writes the clues that a token's word and the words beside it are, {@link #WORDS} from the first on. */
+    public void writeWords(int k) {
+        base = k * EACH;
+        if (!knowsWords) {
+            Arrays.fill(clues, base, base + WORDS, 0);
+            return;
+        }
+        int before = separators[k];
+        int behind = separators[k + 1];
+        put(AddressClue.WORD, word[k]);
+        put(AddressClue.WORD_BEFORE, get(word, k - 1, count), before);
+        put(AddressClue.WORD_BEHIND, get(word, k + 1, count), behind);
+        put(AddressClue.WORDS_BEFORE, get(word, k - 1, count), word[k]);
+        put(AddressClue.WORDS_BEHIND, word[k], get(word, k + 1, count));
+        put(AddressClue.ENDING, ending(at[k]));
+    }
+
+    /**
+     * Returns one number for all that {@link #writeSurroundings} would write: where it is the same, so are these clues. A
+     * clue that asks for more must have its share in the number too.
+     */
+    public long surroundings(int k) {
+        long seen = shape[k]
+                | (long) around(k) << 16
+                | (long) order << 22
+                | (long) habits << 32
+                | (columnKnowsPlaces ? 1L << 38 : 0)
+                | (long) inSegment[k] << 39
+                | (long) fromEnd(k) << 43
+                | (long) Math.min(segments, MANY_SEGMENTS) << 46
+                | (long) (toCode(k) + MOST_TO_CODE) << 49
+                | (long) twice[k] << 54;
+        long h = mix(0, seen);
+        h = mix(h, (long) classes[k] << Integer.SIZE | get(classes, k + 1, count) & 0xFFFFFFFFL);
+        h = mix(h, hint[k] | (long) segment[k] << 16 | (long) fit[k] << 32);
+        h = mix(h, three(place, k));
+        return mix(h, three(column, k));
+    }
+
+    private long three(int[] all, int k) {
+        return all[k] | (long) get(all, k - 1, count) << 21 | (long) get(all, k + 1, count) << 42;
+    }
+
+    private static long mix(long h, long value) {
+        long mixed = (Long.rotateLeft(h, 23) ^ value) * 0xC2B2AE3D27D4EB4FL;
+        return mixed ^ mixed >>> 31;
+    }
+
+    private int around(int k) {
+        return separators[k] * 8 + separators[k + 1];
+    }
+
+    private int fromEnd(int k) {
+        return Math.min(segments - 1 - segmentNumber[k], MOST_FROM_END);
+    }
+
+    private int toCode(int k) {
+        return lastFit < 0 ? NO_CODE : Math.max(-MOST_TO_CODE, Math.min(MOST_TO_CODE, k - lastFit));
+    }
+
+    /** Writes the clues that do not ask for the words themselves, from {@link #WORDS} on. */
+    public void writeSurroundings(int k) {
+        base = k * EACH;
+        Arrays.fill(clues, base + WORDS, base + EACH, 0);
+        int before = separators[k];
+        int behind = separators[k + 1];
+        int around = around(k);
+        int fromEnd = fromEnd(k);
+        int toCode = toCode(k);
+        put(AddressClue.SHAPE, shape[k], around);
+        put(AddressClue.CLASS, classes[k], around);
+        put(AddressClue.CLASSES_BEHIND, classes[k], get(classes, k + 1, count), behind);
+        put(AddressClue.HINT, hint[k], order, around);
+        put(AddressClue.PLACE, mix(place[k], order), around, hint[k]);
+        put(AddressClue.PLACES_BEFORE, get(place, k - 1, count), place[k], before);
+        put(AddressClue.PLACES_BEHIND, place[k], get(place, k + 1, count), behind);
+        put(AddressClue.SEGMENT, segment[k], inSegment[k]);
+        put(AddressClue.SEGMENT_FROM_END, mix(fromEnd, Math.min(segments, MANY_SEGMENTS)), inSegment[k], order);
+        put(AddressClue.POSTCODE, fit[k], mix(toCode, around), order);
+        put(AddressClue.TO_POSTCODE, mix(toCode, around), place[k], hint[k]);
+        if (twice[k] != 0) {
+            put(AddressClue.TWICE, twice[k], mix(place[k], order), around);
+        }
+        if (column[k] != 0) {
+            put(AddressClue.COLUMN_PLACE, column[k], around);
+        }
+        if (columnKnowsPlaces) {
+            put(AddressClue.COLUMN_PLACES_NEAR, get(column, k - 1, count), column[k], get(column, k + 1, count));
+        }
+        if (habits != 0) {
+            put(AddressClue.COLUMN_HABITS, mix(habits, around), shape[k], fromEnd);
+        }
+    }
+
+    private int findLastFit() {
         for (int k = count - 1; k >= 0; k--) {
             int code = fit[k] & 7;
             if (code == 1 || code == 2) {
