@@ -83,6 +83,11 @@ public final class PhraseTable {
         return number(slots, hash);
     }
 
+    /** As {@link #get} of a word, for texts of which most words are not in the table. */
+    public int word(long hash) {
+        return isIn(starts, hash) ? number(slots, hash) : NONE;
+    }
+
     private static int number(long[] slots, long hash) {
         int slot = slot(slots, hash);
         return slots[slot] == hash ? (int) slots[slot + 1] : NONE;

@@ -120,8 +120,8 @@ public final class SequenceDecoder {
      * @param clues holds them from {@code start} to {@code end}; 0 is none
      */
     public void remember(long alike, int[] clues, int start, int end) {
-        int added = addUp(clues, start, end, remembered.sums, RememberedSums.at(alike));
-        remembered.put(alike, added);
+        addUp(clues, start, end, remembered.sums, RememberedSums.at(alike));
+        remembered.put(alike, end - start);
     }
 
     /**
@@ -134,7 +134,8 @@ public final class SequenceDecoder {
     public void token(int token, int joint, long alike, int[] clues, int start, int end) {
         joints[token] = (byte) joint;
         long[] own = sumsOfToken;
-        int bias = (addUp(clues, start, end, own, 0) + remembered.count(alike)) * SequenceModel.BIAS;
+        addUp(clues, start, end, own, 0);
+        int bias = (end - start + remembered.count(alike)) * SequenceModel.BIAS;
         long[] others = remembered.sums;
         int from = RememberedSums.at(alike);
         for (int row = 0; row < SequenceModel.ROW; row++) {
@@ -144,8 +145,8 @@ public final class SequenceDecoder {
         }
     }
 
-    /** Puts the sums of clues, lane by lane, into an array and returns how many of them have a row. */
-    private int addUp(int[] clues, int start, int end, long[] into, int at) {
+    /** Puts the sums of clues, lane by lane, into an array. */
+    private void addUp(int[] clues, int start, int end, long[] into, int at) {
         long[] rows = model.rows();
         long a = 0;
         long b = 0;
@@ -155,13 +156,8 @@ public final class SequenceDecoder {
         long f = 0;
         long g = 0;
         long h = 0;
-        int added = 0;
         for (int i = start; i < end; i++) {
             int row = model.row(clues[i]);
-            if (row < 0) {
-                continue;
-            }
-            added++;
             long x = rows[row];
             a += x & EVEN;
             b += x >>> Byte.SIZE & EVEN;
@@ -183,7 +179,6 @@ public final class SequenceDecoder {
         into[at + 5] = f;
         into[at + 6] = g;
         into[at + 7] = h;
-        return added;
     }
 
     /** Gives a token its label, so that only the labels around it are open. */
@@ -241,14 +236,18 @@ public final class SequenceDecoder {
         int at = token * WIDTH;
         int before = at - WIDTH;
         int best = top(all, before);
-        int followed = near(all, before, best, BEAM);
-        alive[token - 1] = near(all, before, best, SUM_BEAM);
+        int counting = near(all, before, best, SUM_BEAM);
+        int leastFollowed = best - (BEAM << LABEL_BITS);
+        alive[token - 1] = counting;
         int[] now = reached;
         int[] following = transitions;
         Arrays.fill(now, UNREACHED);
         int rows = joints[token] * WIDTH * WIDTH;
-        for (int rest = followed; rest != 0; rest &= rest - 1) {
+        for (int rest = counting; rest != 0; rest &= rest - 1) {
             int one = Integer.numberOfTrailingZeros(rest);
+            if (all[before + one] < leastFollowed) {
+                continue;
+            }
             int way = all[before + one] & ~LABEL_MASK | one;
             int row = rows + one * WIDTH;
             for (int label = 0; label < WIDTH; label++) {

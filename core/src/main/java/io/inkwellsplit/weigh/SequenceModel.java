@@ -37,7 +37,7 @@ public final class SequenceModel {
     final int[] ends;
     /** The clues in open addressing, where 0 is an empty slot; small, as most of what is looked up is not there. */
     private final int[] keys;
-    /** By slot, the number of the clue's row. */
+    /** By slot, the number of the clue's row; an empty slot has the first row, which says nothing. */
     private final char[] numbers;
 
     private final long[] rows;
@@ -52,13 +52,13 @@ public final class SequenceModel {
         this.transitions = transitions.clone();
         this.starts = starts.clone();
         this.ends = ends.clone();
-        if (clues.length > Character.MAX_VALUE) {
-            throw new IllegalArgumentException("there is room for " + (int) Character.MAX_VALUE + " clues");
+        if (clues.length >= Character.MAX_VALUE) {
+            throw new IllegalArgumentException("there is room for " + (Character.MAX_VALUE - 1) + " clues");
         }
         int size = Integer.highestOneBit(Math.max(8, clues.length)) * 4;
         keys = new int[size];
         numbers = new char[size];
-        rows = new long[clues.length * ROW];
+        rows = new long[(clues.length + 1) * ROW];
         Arrays.fill(rows, 0x8080808080808080L);
         for (int i = 0; i < clues.length; i++) {
             int slot = slot(clues[i]);
@@ -66,11 +66,11 @@ public final class SequenceModel {
                 throw new IllegalArgumentException("the clue " + clues[i] + " is none, or stands twice");
             }
             keys[slot] = clues[i];
-            numbers[slot] = (char) i;
+            numbers[slot] = (char) (i + 1);
             for (int label = 0; label < labels; label++) {
                 long biased = rowsOfClues[i * labels + label] + BIAS & 0xFFL;
                 int shift = label % Long.BYTES * Byte.SIZE;
-                int at = i * ROW + label / Long.BYTES;
+                int at = (i + 1) * ROW + label / Long.BYTES;
                 rows[at] = rows[at] & ~(0xFFL << shift) | biased << shift;
             }
         }
@@ -86,10 +86,9 @@ public final class SequenceModel {
         return slot;
     }
 
-    /** Returns where the row of a clue is, or -1. */
+    /** Returns where the row of a clue is; for an unknown one, where a row is that says nothing. */
     int row(int clue) {
-        int slot = slot(clue);
-        return keys[slot] == 0 ? -1 : numbers[slot] * ROW;
+        return numbers[slot(clue)] * ROW;
     }
 
     long[] rows() {
@@ -99,7 +98,7 @@ public final class SequenceModel {
     /** Returns the weight of a label where a clue is; 0 for an unknown clue. */
     int weight(int clue, int label) {
         int row = row(clue);
-        return row < 0 ? 0 : (int) (rows[row + label / Long.BYTES] >>> label % Long.BYTES * Byte.SIZE & 0xFF) - BIAS;
+        return (int) (rows[row + label / Long.BYTES] >>> label % Long.BYTES * Byte.SIZE & 0xFF) - BIAS;
     }
 
     /** Returns the weight of a label following another. */

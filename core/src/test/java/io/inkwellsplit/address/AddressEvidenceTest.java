@@ -80,14 +80,15 @@ class AddressEvidenceTest {
         AddressText text = new AddressText(AddressWords.shipped());
         text.read("Tallow Creek");
         text.use(Countries.shipped().withCode("US").orElseThrow());
-        assertThat(evidence.counts.cities(text, 0, 2)).isEqualTo(13);
+        assertThat(evidence.counts.seen(text, 0, 2).cities()).isEqualTo(13);
         text.use(Countries.shipped().withCode("DE").orElseThrow());
-        assertThat(evidence.counts.cities(text, 0, 2)).isZero();
-        assertThat(evidence.counts.localities(text, 0, 2)).isZero();
+        assertThat(evidence.counts.seen(text, 0, 2).cities()).isZero();
+        assertThat(evidence.counts.seen(text, 0, 2).localities()).isZero();
         evidence.teach("Tallow Creek", AddressPart.LOCALITY, 5);
-        assertThat(evidence.counts.localities(text, 0, 2)).isEqualTo(5);
+        assertThat(evidence.counts.seen(text, 0, 2).localities()).isEqualTo(5);
         evidence.teach("Tallow Creek", AddressPart.STREET, 5);
-        assertThat(evidence.counts.cities(text, 0, 2) + evidence.counts.states(text, 0, 2))
+        assertThat(evidence.counts.seen(text, 0, 2).cities()
+                        + evidence.counts.seen(text, 0, 2).states())
                 .isZero();
     }
 

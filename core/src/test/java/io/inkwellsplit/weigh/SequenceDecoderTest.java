@@ -134,6 +134,30 @@ class SequenceDecoderTest {
     }
 
     @Property(tries = 50)
+    void whatIsRememberedStaysUntilSomethingElseTakesItsPlace(@ForAll long seed) {
+        Random random = new Random(seed);
+        SequenceDecoder decoder = decoder(model(random, 5), random, 1);
+        byte[] path = new byte[1];
+        int[][] kept = new int[40][];
+        for (int times = 0; times < 400; times++) {
+            int one = random.nextInt(kept.length);
+            long alike = (long) one << 30 | 1L << 62 | one % 7 << 8;
+            if (kept[one] == null) {
+                assertThat(decoder.remembers(alike)).as("never seen").isFalse();
+                kept[one] = random.ints(3, 0, CLUES.length).map(i -> CLUES[i]).toArray();
+            }
+            if (!decoder.remembers(alike)) {
+                decoder.remember(alike, kept[one], 0, 3);
+            }
+            decoder.token(0, 0, alike, kept[one], 1, 2);
+            int again = decoder.best(path);
+            decoder.remember(0x700, kept[one], 0, 0);
+            decoder.token(0, 0, 0x700, new int[] {kept[one][0], kept[one][1], kept[one][2], kept[one][1]}, 0, 4);
+            assertThat(again).isEqualTo(decoder.best(path));
+        }
+    }
+
+    @Property(tries = 50)
     void aModelIsWrittenAndReadAlike(@ForAll long seed) {
         SequenceModel model = model(new Random(seed), 5);
         byte[] bytes = model.toBytes();
@@ -182,7 +206,8 @@ class SequenceDecoderTest {
             // 99 is a clue that the model does not know.
             clues[token] = new int[] {0, CLUES[random.nextInt(CLUES.length)], 99, CLUES[random.nextInt(CLUES.length)]};
             joints[token] = random.nextInt(SequenceModel.JOINTS);
-            decoder.token(token, joints[token], clues[token], 0, clues[token].length);
+            decoder.remember(token, clues[token], 0, 2);
+            decoder.token(token, joints[token], token, clues[token], 2, clues[token].length);
         }
         return decoder;
     }

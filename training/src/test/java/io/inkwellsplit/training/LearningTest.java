@@ -141,7 +141,8 @@ class LearningTest {
             int length = example.clues().length;
             decoder.start(length);
             for (int k = 0; k < length; k++) {
-                decoder.token(k, 0, example.clues(), k, k + 1);
+                decoder.remember(0, example.clues(), k, k);
+                decoder.token(k, 0, 0, example.clues(), k, k + 1);
             }
             byte[] path = new byte[length];
             decoder.best(path);

@@ -42,6 +42,7 @@ public final class AddressCounts {
     private long recipients;
     private @Nullable Habits habits;
     private @Nullable Busy busy;
+    private @Nullable Boolean sure;
     /** Whether somebody has said what a place is, of whatever country. */
     private boolean taught;
 
@@ -105,6 +106,7 @@ public final class AddressCounts {
     private void forgetWhatFollows() {
         habits = null;
         busy = null;
+        sure = null;
     }
 
     private void count(AddressText text, int from, int end, int kind) {
@@ -157,15 +159,30 @@ public final class AddressCounts {
         return KINDS * (row * SIZE + slot);
     }
 
-    private int seen(AddressText text, int from, int end, int kind) {
+    /** How often a place was counted as each of the kinds. */
+    public record Seen(int cities, int localities, int states) {
+        private static final Seen NEVER = new Seen(0, 0, 0);
+
+        /** Returns how often it was counted as what it was counted as most often. */
+        public int most() {
+            return Math.max(Math.max(cities, localities), states);
+        }
+    }
+
+    /** Returns how often a run of tokens was counted. */
+    public Seen seen(AddressText text, int from, int end) {
         int[] all = counts;
         if (all == null) {
-            return 0;
+            return Seen.NEVER;
         }
         long hash = hash(text.tokens, from, end);
+        long here = of(text.country(), hash);
+        return new Seen(times(all, here, hash, CITY), times(all, here, hash, LOCALITY), times(all, here, hash, STATE));
+    }
+
+    private int times(int[] all, long here, long anywhere, int kind) {
         int noise = noise();
-        return Math.max(0, times(all, of(text.country(), hash), kind) - noise)
-                + Math.max(0, times(all, hash, kind) - noise);
+        return Math.max(0, times(all, here, kind) - noise) + Math.max(0, times(all, anywhere, kind) - noise);
     }
 
     /** In a long column other places share the slots. */
@@ -221,18 +238,6 @@ public final class AddressCounts {
         return Math.min(all[place(hash, 0) + kind], all[place(hash, 1) + kind]);
     }
 
-    public int cities(AddressText text, int from, int end) {
-        return seen(text, from, end, CITY);
-    }
-
-    public int localities(AddressText text, int from, int end) {
-        return seen(text, from, end, LOCALITY);
-    }
-
-    public int states(AddressText text, int from, int end) {
-        return seen(text, from, end, STATE);
-    }
-
     /** Returns whether any place was counted that may be one of the country. */
     public boolean knowsPlaces(Country country) {
         return counts != null && (countries[country.index] > 0 || taught);
@@ -240,12 +245,12 @@ public final class AddressCounts {
 
     /** Returns whether the rows that were certain are as good as all in one country. */
     public boolean isSure() {
-        for (long one : countries) {
-            if (rows >= SURE_ROWS && one >= SURE_SHARE * rows) {
-                return true;
-            }
+        Boolean known = sure;
+        if (known == null) {
+            known = rows >= SURE_ROWS && Arrays.stream(countries).anyMatch(one -> one >= SURE_SHARE * rows);
+            sure = known;
         }
-        return false;
+        return known;
     }
 
     /**

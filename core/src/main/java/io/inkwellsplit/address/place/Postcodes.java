@@ -17,9 +17,18 @@ public final class Postcodes {
 
     private static final String DIGITS_LIKE_LETTERS = "015";
 
+    /** The signs of a form, and how long its first word may be: up to the first blank, or all of it without blanks. */
+    private record Form(char[] signs, int shortest, int longest) {
+        static Form of(String text) {
+            int blank = text.indexOf(' ');
+            int longest = text.replace(" ", "").length();
+            return new Form(text.toCharArray(), blank < 0 ? longest : blank, longest);
+        }
+    }
+
     private final List<String> forms;
-    private final char[][] signs;
-    private final char[][] shortSigns;
+    private final Form[] signs;
+    private final Form[] shortSigns;
 
     /**
      * @param forms how a postcode is written
@@ -35,8 +44,8 @@ public final class Postcodes {
             }
         }
         this.forms = List.copyOf(all);
-        this.signs = all.stream().map(String::toCharArray).toArray(char[][]::new);
-        this.shortSigns = lostZeros.stream().map(String::toCharArray).toArray(char[][]::new);
+        this.signs = all.stream().map(Form::of).toArray(Form[]::new);
+        this.shortSigns = lostZeros.stream().map(Form::of).toArray(Form[]::new);
     }
 
     /** Returns every form, with and without its blanks, for an index of what first tokens look like. */
@@ -52,17 +61,20 @@ public final class Postcodes {
 
     /** Returns how many tokens from one on make a postcode; 0 if they make none. */
     public int match(Tokens tokens, int from, int count) {
+        int length = wordEnd(tokens, from) - tokens.start(from);
         int longest = 0;
-        for (char[] form : signs) {
-            longest = Math.max(longest, match(form, tokens, from, count));
+        for (Form form : signs) {
+            if (length >= form.shortest && length <= form.longest) {
+                longest = Math.max(longest, match(form.signs, tokens, from, count));
+            }
         }
         return longest;
     }
 
     /** Returns whether a token is a postcode that has lost its leading zero. */
     public boolean isShort(Tokens tokens, int token) {
-        for (char[] form : shortSigns) {
-            if (match(form, tokens, token, token + 1) == 1) {
+        for (Form form : shortSigns) {
+            if (match(form.signs, tokens, token, token + 1) == 1) {
                 return true;
             }
         }

@@ -161,7 +161,8 @@ public final class AddressText {
         firstNumber = count;
         PhraseTable table = countries.words();
         for (int i = 0; i < count; i++) {
-            int word = table.get(tokens.hash(i));
+            TokenKind kind = tokens.kind(i);
+            int word = table.word(tokens.hash(i));
             words[i] = word;
             phrases[i] = PhraseTable.NONE;
             lengths[i] = 0;
@@ -172,7 +173,6 @@ public final class AddressText {
                     phrases[i] = table.value(tokens, i, length);
                 }
             }
-            TokenKind kind = tokens.kind(i);
             boolean dash = kind == TokenKind.MARK && isChar(i, '-') && !tokens.isGlued(i);
             commas[i] = kind == TokenKind.COMMA || kind == TokenKind.BREAK || dash || isStrokeBetweenWords(i);
             segmentStarts[i] = i == 0 || commas[i - 1] ? i : segmentStarts[i - 1];

@@ -368,16 +368,14 @@ public final class AddressClues {
         int most = Math.min(MAX_PHRASE, text.segmentEnd(i) - i);
         for (int length = evidence.longest(text, i, most); length >= 1; length--) {
             int end = i + length;
-            int city = evidence.cities(text, i, end);
-            int locality = evidence.localities(text, i, end);
-            int state = evidence.states(text, i, end);
-            if (city >= SEEN && state >= SEEN) {
+            AddressCounts.Seen seen = evidence.seen(text, i, end);
+            if (seen.cities() >= SEEN && seen.states() >= SEEN) {
                 // A region of the same name as its main town: the column cannot tell which is meant here.
                 return;
             }
-            if (Math.max(Math.max(city, locality), state) >= SEEN) {
+            if (seen.most() >= SEEN) {
                 cover(column, k, length, 0);
-                int often = 8 * seen(city) + 32 * seen(locality) + 128 * seen(state);
+                int often = 8 * often(seen.cities()) + 32 * often(seen.localities()) + 128 * often(seen.states());
                 for (int n = k; n < count && at[n] < end; n++) {
                     column[n] |= often;
                 }
@@ -386,7 +384,7 @@ public final class AddressClues {
         }
     }
 
-    private static int seen(int times) {
+    private static int often(int times) {
         return times >= SEEN_OFTEN ? 2 : times >= SEEN ? 1 : 0;
     }
 

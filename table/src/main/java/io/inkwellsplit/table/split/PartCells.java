@@ -10,9 +10,10 @@ import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.part.PartTitles;
 import io.inkwellsplit.table.part.PartTitles.Extra;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -144,18 +145,19 @@ final class PartCells {
     private void checks(Reading<PartKey> reading, List<String> out) {
         boolean empty = reading.kind() == Kind.BLANK;
         out.add(empty ? "" : CONFIDENCES[(int) Math.round(reading.confidence() * (CONFIDENCES.length - 1))]);
-        out.add(
-                reading.doubts().isEmpty()
-                        ? ""
-                        : reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; ")));
+        out.add(joined(reading.doubts(), Doubt::code));
         if (subject == Subject.ADDRESS) {
-            out.add(
-                    reading.suggestions().isEmpty()
-                            ? ""
-                            : reading.suggestions().stream()
-                                    .map(one -> one.part().key() + "=" + one.value())
-                                    .collect(Collectors.joining("; ")));
+            out.add(joined(reading.suggestions(), one -> one.part().key() + "=" + one.value()));
         }
+    }
+
+    /** Most values have none or one. */
+    private static <T> String joined(Collection<T> some, Function<T, String> text) {
+        String joined = "";
+        for (T one : some) {
+            joined = joined.isEmpty() ? text.apply(one) : joined + "; " + text.apply(one);
+        }
+        return joined;
     }
 
     /** What has no column of its own, labelled; finer parts repeat others and are left out. */
