@@ -2,6 +2,7 @@ package io.inkwellsplit.table;
 
 import java.io.Closeable;
 import java.util.List;
+import java.util.Map;
 
 /** A table that is read from somewhere, and gives that back when it is closed. Confined to one thread. */
 public interface TableInput extends RowSource, Closeable {
@@ -11,6 +12,11 @@ public interface TableInput extends RowSource, Closeable {
     /** {@return what is to be said of how it was read, in sentences} */
     default List<String> notes() {
         return List.of();
+    }
+
+    /** {@return what its columns hold, by their titles; empty where that is not known, as in text} */
+    default Map<String, ColumnType> types() {
+        return Map.of();
     }
 
     /** Gives back what it holds; nothing that was read is lost by it. */

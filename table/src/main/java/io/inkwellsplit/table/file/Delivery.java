@@ -21,6 +21,7 @@ public final class Delivery implements AutoCloseable {
     private final List<Target> started = new ArrayList<>();
     private final List<Target> kept;
     private final List<Path> removed = new ArrayList<>();
+    private final List<Deliverable> joined = new ArrayList<>();
     private final Thread onExit = new Thread(this::discard);
 
     /**
@@ -136,6 +137,20 @@ public final class Delivery implements AutoCloseable {
         return message == null ? e.getClass().getSimpleName() : message;
     }
 
+    /** {@return what becomes of what is there already} */
+    public WhenThere whenThere() {
+        return whenThere;
+    }
+
+    /**
+     * Lets something that is no file appear with the files, or not at all.
+     *
+     * @param one what appears; it is thrown away if nothing is published
+     */
+    public void join(Deliverable one) {
+        joined.add(one);
+    }
+
     /**
      * Takes a file away when the others appear: one of an earlier run that has no successor.
      *
@@ -157,12 +172,13 @@ public final class Delivery implements AutoCloseable {
                 stream.close();
             }
             for (PendingFile file : files) {
-                file.complete(files.size() + removed.size() > 1);
+                file.complete(files.size() + removed.size() + joined.size() > 1);
             }
             for (PendingFile file : files) {
                 done.add(file);
                 file.appear(whenThere);
             }
+            joined.forEach(Deliverable::appear);
             for (Path file : removed) {
                 java.nio.file.Files.deleteIfExists(file);
             }
@@ -171,6 +187,9 @@ public final class Delivery implements AutoCloseable {
                     done.isEmpty() ? "The output" : done.get(done.size() - 1).named();
             done.forEach(PendingFile::takeBack);
             throw refused(name, e);
+        } catch (TableException e) {
+            done.forEach(PendingFile::takeBack);
+            throw e;
         }
         files.forEach(PendingFile::forgetBefore);
     }
@@ -186,6 +205,7 @@ public final class Delivery implements AutoCloseable {
                 continue;
             }
         }
+        joined.forEach(Deliverable::discard);
         discard();
         try {
             Runtime.getRuntime().removeShutdownHook(onExit);

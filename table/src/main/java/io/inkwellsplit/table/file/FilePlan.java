@@ -59,7 +59,7 @@ public final class FilePlan {
      * @param file the file
      */
     public void reads(String what, Path file) {
-        if (Files.exists(file)) {
+        if (Files.exists(file) || TableInFile.there(file).isPresent()) {
             inputs.add(new Use(what, Target.of(file)));
         }
     }

@@ -7,6 +7,8 @@ import java.nio.file.FileSystemLoopException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
 
 /**
  * Where a name that is written to leads, links followed.
@@ -34,6 +36,11 @@ record Target(Path named, Path real, Kind kind) {
                         Files.isRegularFile(named) ? Kind.FILE : Files.isDirectory(named) ? Kind.FOLDER : Kind.STREAM;
                 return new Target(named, kind == Kind.STREAM ? named.toAbsolutePath() : named.toRealPath(), kind);
             }
+            Optional<TableInFile> inside = TableInFile.there(named);
+            if (inside.isPresent()) {
+                Path file = inside.get().file().toRealPath();
+                return new Target(named, new TableInFile(file, inside.get().table()).named(), Kind.NOTHING);
+            }
             Path last = behindLinks(named.toAbsolutePath());
             Path folder = last.getParent();
             if (folder == null || !Files.isDirectory(folder)) {
@@ -58,7 +65,7 @@ record Target(Path named, Path real, Kind kind) {
     }
 
     boolean isSameAs(Target other) {
-        if (real.equals(other.real)) {
+        if (real.equals(other.real) || isSameTable(other)) {
             return true;
         }
         try {
@@ -66,6 +73,18 @@ record Target(Path named, Path real, Kind kind) {
         } catch (IOException e) {
             return false;
         }
+    }
+
+    /** Most databases take no notice of capitals, nor need the name of the schema. */
+    private boolean isSameTable(Target other) {
+        TableInFile own = TableInFile.of(real);
+        TableInFile its = TableInFile.of(other.real);
+        String name = own.table().toLowerCase(Locale.ROOT);
+        String itsName = its.table().toLowerCase(Locale.ROOT);
+        return !name.isEmpty()
+                && !itsName.isEmpty()
+                && own.file().equals(its.file())
+                && (name.equals(itsName) || name.endsWith("." + itsName) || itsName.endsWith("." + name));
     }
 
     /** Returns whether anything at all may be written to it any number of times, such as the null device. */

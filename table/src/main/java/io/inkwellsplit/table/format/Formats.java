@@ -5,6 +5,7 @@ import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.contact.ContactFormat;
 import io.inkwellsplit.table.file.InputFile;
+import io.inkwellsplit.table.file.TableInFile;
 import io.inkwellsplit.table.json.JsonOutput.Form;
 import java.io.InputStream;
 import java.nio.file.Path;
@@ -79,11 +80,18 @@ public final class Formats {
      * @param file the file
      */
     public TableFormat of(Path file) {
+        Path holder = TableInFile.of(file).file();
+        return endingAs(holder)
+                .filter(format -> holder.equals(file) || format.holdsTables())
+                .or(() -> endingAs(file))
+                .orElse(text());
+    }
+
+    private Optional<TableFormat> endingAs(Path file) {
         String name = file.toString().toLowerCase(Locale.ROOT);
         return formats.stream()
                 .filter(format -> format.endings().stream().anyMatch(name::endsWith))
-                .findFirst()
-                .orElse(text());
+                .findFirst();
     }
 
     /**
@@ -113,7 +121,7 @@ public final class Formats {
             Path plain = file.resolveSibling(name.substring(0, name.length() - OtherFiles.PACKED.length()));
             return readable(plain).open(OtherFiles.unpacked(file), settings);
         }
-        return readable(file).open(InputFile.of(file), settings);
+        return readable(file).open(file, settings);
     }
 
     private TableFormat readable(Path file) {

@@ -33,6 +33,23 @@ public interface TableFormat {
         return false;
     }
 
+    /** {@return whether its files hold several tables, which are named behind a {@code #}: {@code register.sqlite#patrons}} */
+    default boolean holdsTables() {
+        return false;
+    }
+
+    /**
+     * Opens a table by its name; closing it closes the file.
+     *
+     * @param file the file, with the name of a table behind it where it {@link #holdsTables}
+     * @param settings the settings
+     * @return the table
+     * @throws io.inkwellsplit.table.TableException if it cannot be read
+     */
+    default TableInput open(Path file, ReadSettings settings) {
+        return open(InputFile.of(file), settings);
+    }
+
     /**
      * Opens a table; closing it closes the file.
      *

@@ -225,7 +225,7 @@ public final class JobRun {
     }
 
     private RestFiles rest(Run run, List<JobStep> owners, TableInput source, Delivery delivery) {
-        WriteSettings settings = new WriteSettings(source.dialect(), AsideFile.none(), formulas());
+        WriteSettings settings = new WriteSettings(source.dialect(), AsideFile.none(), formulas(), source.types());
         return new RestFiles(owners, run.steps(), file -> formats.toWrite(file).start(file, delivery, settings));
     }
 
@@ -317,7 +317,7 @@ public final class JobRun {
         AsideFile aside = asideFile()
                 .map(to -> AsideFile.in(delivery, to, dialect).sourceHeader(source.header()))
                 .orElseGet(AsideFile::none);
-        WriteSettings settings = new WriteSettings(dialect, aside, formulas());
+        WriteSettings settings = new WriteSettings(dialect, aside, formulas(), source.types());
         if (job.writesStandardOutput()) {
             if (job.output().isSet("describe")) {
                 throw new TableException(

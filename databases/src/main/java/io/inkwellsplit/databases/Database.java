@@ -1,0 +1,169 @@
+package io.inkwellsplit.databases;
+
+import io.inkwellsplit.table.TableException;
+import io.inkwellsplit.table.TableException.Problem;
+import java.sql.Connection;
+import java.sql.DatabaseMetaData;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** A database that is connected to, by the file that leads to it. Confined to one thread. */
+final class Database implements AutoCloseable {
+    private static final int MOST_TOLD = 10;
+
+    private final String name;
+    private final Connection connection;
+    private final Engine engine;
+    private final Map<String, String> queries;
+    private final Runnable onClose;
+    private final Runnable onDiscard;
+
+    /** What is read: what messages call it, and the query. */
+    record Source(String called, String query) {}
+
+    Database(
+            String name,
+            Connection connection,
+            Engine engine,
+            Map<String, String> queries,
+            Runnable onClose,
+            Runnable onDiscard) {
+        this.name = name;
+        this.connection = connection;
+        this.engine = engine;
+        this.queries = queries;
+        this.onClose = onClose;
+        this.onDiscard = onDiscard;
+    }
+
+    /** Returns a database with a connection of its own. */
+    static Database of(String name, Connection connection, Map<String, String> queries) throws SQLException {
+        Engine engine = Engine.of(connection);
+        connection.setAutoCommit(false);
+        return new Database(name, connection, engine, queries, () -> closed(connection), () -> {});
+    }
+
+    private static void closed(Connection connection) {
+        try {
+            if (!connection.isClosed()) {
+                connection.rollback();
+            }
+            connection.close();
+        } catch (SQLException e) {
+            // A connection that is lost is closed already, and nothing was kept.
+            return;
+        }
+    }
+
+    String name() {
+        return name;
+    }
+
+    String called(String table) {
+        return name + "#" + table;
+    }
+
+    Connection connection() {
+        return connection;
+    }
+
+    Engine engine() {
+        return engine;
+    }
+
+    /** Returns what is to be read: a query of that name, or else a table; the only table where no name is given. */
+    Source toRead(String table) {
+        if (queries.containsKey(table)) {
+            return new Source(called(table), queries.get(table));
+        }
+        try {
+            List<TableName> all = engine.tables(connection);
+            if (table.isEmpty() && all.size() != 1) {
+                throw new TableException(
+                        Problem.INPUT,
+                        name + " " + told(all) + "; name one behind a #: "
+                                + called(all.isEmpty() ? "TABLE" : all.get(0).written()) + ".");
+            }
+            TableName found = table.isEmpty()
+                    ? all.get(0)
+                    : find(all, table)
+                            .orElseThrow(() -> new TableException(
+                                    Problem.INPUT, name + " has no table " + table + "; it " + told(all) + "."));
+            return new Source(called(found.written()), "select * from " + quoted(found));
+        } catch (SQLException e) {
+            throw Trouble.reading(name, e);
+        }
+    }
+
+    private static String told(List<TableName> all) {
+        String names = all.stream().limit(MOST_TOLD).map(TableName::written).collect(Collectors.joining(", "));
+        return all.isEmpty()
+                ? "holds no table"
+                : "holds the " + (all.size() == 1 ? "table " : "tables ") + names
+                        + (all.size() > MOST_TOLD ? " …" : "");
+    }
+
+    /** Returns the table that a name means: written so, or else the only one that differs in capitals alone. */
+    private static Optional<TableName> find(List<TableName> all, String written) {
+        String small = written.toLowerCase(Locale.ROOT);
+        for (TableName one : all) {
+            if (one.table().equals(written) || (one.schema() + "." + one.table()).equals(written)) {
+                return Optional.of(one);
+            }
+        }
+        List<TableName> alike = all.stream()
+                .filter(one -> one.table().toLowerCase(Locale.ROOT).equals(small))
+                .toList();
+        return alike.size() == 1 ? Optional.of(alike.get(0)) : Optional.empty();
+    }
+
+    Optional<TableName> find(String written) {
+        try {
+            return find(engine.tables(connection), written);
+        } catch (SQLException e) {
+            throw Trouble.writing(called(written), e);
+        }
+    }
+
+    boolean isQuery(String table) {
+        return queries.containsKey(table);
+    }
+
+    boolean isView(TableName table) throws SQLException {
+        DatabaseMetaData data = connection.getMetaData();
+        String schema = table.schema().isEmpty() ? null : table.schema();
+        try (ResultSet rows = data.getTables(connection.getCatalog(), schema, table.table(), null)) {
+            return rows.next() && rows.getString("TABLE_TYPE").contains("VIEW");
+        }
+    }
+
+    /** Returns the columns of a query's rows. */
+    List<String> quotedAll(List<String> titles) {
+        List<String> quoted = new ArrayList<>();
+        titles.forEach(title -> quoted.add(engine.quoted(title)));
+        return quoted;
+    }
+
+    String quoted(TableName table) {
+        return table.schema().isEmpty()
+                ? engine.quoted(table.table())
+                : engine.quoted(table.schema()) + "." + engine.quoted(table.table());
+    }
+
+    /** Throws away what was not committed, and what was made for it. */
+    void discard() {
+        close();
+        onDiscard.run();
+    }
+
+    @Override
+    public void close() {
+        onClose.run();
+    }
+}

@@ -1,0 +1,5 @@
+package io.inkwellsplit.databases;
+
+public final class SqlFunctions {
+    private SqlFunctions() {}
+}
