@@ -64,6 +64,12 @@ final class SplitKind implements StepKind {
                                 "Split only the rows that meet a condition, such as \"Voice is Alto\"; the parts of the others "
                                         + "stay blank. All have to be met; the help of rows tells how to write them; repeatable.")
                         .severalTimes(),
+                Setting.text(
+                                "key",
+                                "COLUMN",
+                                "Leave out all columns but this one and the parts, for a table that can be joined with the "
+                                        + "source; repeatable.")
+                        .severalTimes(),
                 Setting.flag("no-checks", "Leave out the columns Confidence, Doubts and Suggestions."),
                 Setting.decimal(
                         "doubt-below",
@@ -143,6 +149,7 @@ final class SplitKind implements StepKind {
         if (values.isSet("only")) {
             step.only(Conditions.parse(values.texts("only"), Conditions.Join.ALL));
         }
+        values.texts("key").forEach(step::key);
         values.texts("name").forEach(step::name);
         values.texts("address").forEach(step::address);
         return step.parts(values.texts("parts"))

@@ -5,6 +5,7 @@ import io.inkwellsplit.table.split.SplitStep.Learning;
 import io.inkwellsplit.table.step.BoundStep;
 import io.inkwellsplit.table.step.RowWise;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -21,21 +22,27 @@ public final class BoundSplit implements RowWise {
     private final List<String> source;
     private final List<String> header = new ArrayList<>();
     private final Predicate<List<String>> only;
+    /** Which columns of the source go out, by their places. */
+    private final BitSet kept;
 
     BoundSplit(
             List<String> source,
             List<SplitColumn> columns,
             Learning learning,
             Corrections corrections,
-            Predicate<List<String>> only) {
+            Predicate<List<String>> only,
+            BitSet kept) {
         this.only = only;
+        this.kept = kept;
         this.corrections = corrections;
         this.source = source;
         this.columns = columns;
         this.learning = learning;
         int next = 0;
         for (int i = 0; i < source.size(); i++) {
-            header.add(source.get(i));
+            if (kept.get(i)) {
+                header.add(source.get(i));
+            }
             if (next < columns.size() && columns.get(next).index() == i) {
                 header.addAll(columns.get(next).titles());
                 next++;
@@ -81,7 +88,9 @@ public final class BoundSplit implements RowWise {
         boolean wanted = only.test(cells);
         int next = 0;
         for (int i = 0; i < cells.size(); i++) {
-            out.add(cells.get(i));
+            if (kept.get(i)) {
+                out.add(cells.get(i));
+            }
             if (next < columns.size() && columns.get(next).index() == i) {
                 SplitColumn column = columns.get(next);
                 if (wanted) {
@@ -113,7 +122,9 @@ public final class BoundSplit implements RowWise {
             List<String> row = new ArrayList<>(header.size());
             int next = 0;
             for (int i = 0; i < cells.size(); i++) {
-                row.add(cells.get(i));
+                if (kept.get(i)) {
+                    row.add(cells.get(i));
+                }
                 if (next < columns.size() && columns.get(next).index() == i) {
                     List<List<String>> own = parts.get(next);
                     row.addAll(own.get(columns.get(next) == people ? r : 0));
@@ -159,7 +170,7 @@ public final class BoundSplit implements RowWise {
     }
 
     private BoundSplit with(List<SplitColumn> forks) {
-        return new BoundSplit(source, forks, learning, corrections, only);
+        return new BoundSplit(source, forks, learning, corrections, only, kept);
     }
 
     @Override

@@ -14,6 +14,7 @@ import io.inkwellsplit.table.step.Step;
 import io.inkwellsplit.table.where.Conditions;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -44,6 +45,7 @@ public final class SplitStep implements Step {
     private final List<ReadingWatch> watches;
     private final boolean eachPerson;
     private final Optional<Conditions> only;
+    private final List<String> keys;
 
     private SplitStep(Builder builder) {
         this.wanted = List.copyOf(builder.wanted);
@@ -57,6 +59,7 @@ public final class SplitStep implements Step {
         this.watches = List.copyOf(builder.watches);
         this.eachPerson = builder.eachPerson;
         this.only = builder.only;
+        this.keys = List.copyOf(builder.keys);
     }
 
     /** Whether confidence and doubts have columns. */
@@ -94,8 +97,21 @@ public final class SplitStep implements Step {
 
         private boolean eachPerson;
         private Optional<Conditions> only = Optional.empty();
+        private final List<String> keys = new ArrayList<>();
 
         private Builder() {}
+
+        /**
+         * Leaves out all columns of the source but this one, and others that are named so: the parts become a table beside
+         * the source, which can be joined with it.
+         *
+         * @param column the column's title, or its number from 1
+         * @return this builder
+         */
+        public Builder key(String column) {
+            keys.add(column);
+            return this;
+        }
 
         /**
          * Splits only rows that meet conditions; the parts of the others stay blank, and they teach nothing.
@@ -300,7 +316,10 @@ public final class SplitStep implements Step {
         }
         Predicate<List<String>> wantedRows =
                 only.map(conditions -> conditions.bind(header)).orElse(cells -> true);
-        return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections, wantedRows);
+        BitSet kept = new BitSet();
+        kept.set(0, keys.isEmpty() ? header.size() : 0);
+        keys.forEach(key -> kept.set(Columns.find(header, key)));
+        return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections, wantedRows, kept);
     }
 
     private List<String> keys() {
