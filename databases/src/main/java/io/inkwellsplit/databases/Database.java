@@ -3,8 +3,6 @@ package io.inkwellsplit.databases;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import java.sql.Connection;
-import java.sql.DatabaseMetaData;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
@@ -77,6 +75,16 @@ final class Database implements AutoCloseable {
         return engine;
     }
 
+    /** Readies it to be read in one snapshot; before anything else is asked of it. */
+    Database reading() {
+        try {
+            engine.startReading(connection);
+            return this;
+        } catch (SQLException e) {
+            throw Trouble.connecting(name, e);
+        }
+    }
+
     /** Returns what is to be read: a query of that name, or else a table; the only table where no name is given. */
     Source toRead(String table) {
         if (queries.containsKey(table)) {
@@ -113,7 +121,7 @@ final class Database implements AutoCloseable {
     private static Optional<TableName> find(List<TableName> all, String written) {
         String small = written.toLowerCase(Locale.ROOT);
         for (TableName one : all) {
-            if (one.table().equals(written) || (one.schema() + "." + one.table()).equals(written)) {
+            if (one.isUsual() && one.table().equals(written) || (one.schema() + "." + one.table()).equals(written)) {
                 return Optional.of(one);
             }
         }
@@ -135,15 +143,7 @@ final class Database implements AutoCloseable {
         return queries.containsKey(table);
     }
 
-    boolean isView(TableName table) throws SQLException {
-        DatabaseMetaData data = connection.getMetaData();
-        String schema = table.schema().isEmpty() ? null : table.schema();
-        try (ResultSet rows = data.getTables(connection.getCatalog(), schema, table.table(), null)) {
-            return rows.next() && rows.getString("TABLE_TYPE").contains("VIEW");
-        }
-    }
-
-    /** Returns the columns of a query's rows. */
+    /** Returns names in the database's quotes. */
     List<String> quotedAll(List<String> titles) {
         List<String> quoted = new ArrayList<>();
         titles.forEach(title -> quoted.add(engine.quoted(title)));

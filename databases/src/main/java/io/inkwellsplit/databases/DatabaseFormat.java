@@ -40,7 +40,7 @@ abstract class DatabaseFormat implements TableFormat {
         TableInFile place = TableInFile.of(named);
         Database database = connect(place.file(), false);
         try {
-            return new DatabaseInput(database, database.toRead(place.table()));
+            return new DatabaseInput(database, database.reading().toRead(place.table()));
         } catch (RuntimeException e) {
             database.close();
             throw e;

@@ -32,7 +32,6 @@ final class DatabaseInput implements TableInput {
         this.database = database;
         this.source = source;
         try {
-            database.engine().startReading(database.connection());
             Rows first = new Rows();
             ResultSetMetaData data = first.rows.getMetaData();
             for (int i = 1; i <= data.getColumnCount(); i++) {

@@ -62,7 +62,7 @@ class Engine {
         return ROWS_AT_ONCE;
     }
 
-    /** Returns all tables and views but the system's own; the schema is left out where it is the usual one. */
+    /** Returns all tables and views but the system's own. */
     List<TableName> tables(Connection connection) throws SQLException {
         List<TableName> tables = new ArrayList<>();
         String usual = connection.getSchema();
@@ -74,8 +74,12 @@ class Engine {
                         && !type.startsWith("SYSTEM")
                         && !SYSTEM_SCHEMAS.contains(String.valueOf(schema));
                 if (own) {
-                    boolean plain = schema == null || schema.equals(usual);
-                    tables.add(new TableName(plain ? "" : schema, rows.getString("TABLE_NAME")));
+                    boolean isUsual = schema == null || schema.equals(usual);
+                    tables.add(new TableName(
+                            schema == null ? "" : schema,
+                            rows.getString("TABLE_NAME"),
+                            isUsual,
+                            type.contains("VIEW")));
                 }
             }
         }
@@ -146,11 +150,6 @@ class Engine {
         if (isThere) {
             statement.execute("drop table " + database.quoted(place));
         }
-        statement.execute("alter table " + database.quoted(part) + " rename to " + renamed(database, place));
-    }
-
-    /** Returns how the new name is written behind {@code rename to}. */
-    String renamed(Database database, TableName place) {
-        return database.quoted(place);
+        statement.execute("alter table " + database.quoted(part) + " rename to " + quoted(place.table()));
     }
 }

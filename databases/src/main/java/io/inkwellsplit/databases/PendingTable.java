@@ -47,10 +47,10 @@ final class PendingTable implements Deliverable {
             throw new TableException(
                     Problem.OUTPUT, called + " is there already; give --replace to replace it, or another name.");
         }
+        if (place.isView()) {
+            throw new TableException(Problem.OUTPUT, called + " is a view, and no table; give another name.");
+        }
         try {
-            if (isThere && database.isView(place)) {
-                throw new TableException(Problem.OUTPUT, called + " is a view, and no table; give another name.");
-            }
             database.engine().startWriting(database.connection());
         } catch (SQLException e) {
             throw Trouble.writing(called, e);
@@ -67,7 +67,9 @@ final class PendingTable implements Deliverable {
     private TableName named(String table) {
         int dot = table.indexOf('.');
         boolean schema = dot > 0 && database.engine() instanceof PostgresEngine;
-        return schema ? new TableName(table.substring(0, dot), table.substring(dot + 1)) : new TableName("", table);
+        return schema
+                ? new TableName(table.substring(0, dot), table.substring(dot + 1), false, false)
+                : new TableName("", table, true, false);
     }
 
     @Override

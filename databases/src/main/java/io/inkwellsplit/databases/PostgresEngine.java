@@ -59,9 +59,4 @@ final class PostgresEngine extends Engine {
     RowWriter writer(Connection connection, String table, List<String> columns) throws SQLException {
         return new CopyWriter(connection, table, columns);
     }
-
-    @Override
-    String renamed(Database database, TableName place) {
-        return quoted(place.table());
-    }
 }

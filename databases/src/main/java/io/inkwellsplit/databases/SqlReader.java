@@ -26,10 +26,9 @@ import org.jspecify.annotations.Nullable;
  * Immutable and safe for use by several threads.
  */
 public final class SqlReader {
-    private static final SqlReader STANDARD = new SqlReader(NameSplitter.standard(), AddressSplitter.standard());
-
     private static final Map<String, NamePart> NAME_PARTS = byKey(NamePart.values());
     private static final Map<String, AddressPart> ADDRESS_PARTS = byKey(AddressPart.values());
+    private static final SqlReader STANDARD = new SqlReader(NameSplitter.standard(), AddressSplitter.standard());
 
     private final Column<NamePart> names;
     private final Column<AddressPart> addresses;

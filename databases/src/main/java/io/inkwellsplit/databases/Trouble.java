@@ -25,8 +25,8 @@ final class Trouble {
             Map.entry("42501", "gives the user no right to do that"),
             Map.entry("55P03", "is locked by somebody else; run it again later"),
             Map.entry("40", "was changed by somebody else at the same time; run it again"),
-            Map.entry("42P01", "has no such table any more"),
-            Map.entry("42S02", "has no such table any more"),
+            Map.entry("42P01", "knows no table of that name, or knows it no more"),
+            Map.entry("42S02", "knows no table of that name, or knows it no more"),
             Map.entry(
                     "2BP01", "has views or keys that stand on the table which would be replaced; write another table"),
             Map.entry("54", "cannot hold a table so wide"));
