@@ -34,6 +34,7 @@ class Engine {
         return switch (data.getDatabaseProductName()) {
             case SqliteEngine.NAME -> new SqliteEngine();
             case PostgresEngine.NAME -> new PostgresEngine();
+            case "MariaDB", "MySQL" -> new MariaEngine(data.getDatabaseProductName());
             default -> new Engine(data.getDatabaseProductName(), quote);
         };
     }
@@ -137,6 +138,16 @@ class Engine {
             case TIME -> "time";
             case MOMENT -> "timestamp";
         };
+    }
+
+    /** Is told of a table that is about to be made, under the name it has until it takes its place. */
+    void making(Connection connection, TableName part) throws SQLException {
+        // Where nobody can tell which run a table belongs to, one that was left by a killed run stays.
+    }
+
+    /** Returns whether a table that was made goes again when its transaction does not end. */
+    boolean makesTablesInTransactions() {
+        return false;
     }
 
     /** Returns what writes rows into a table, which is there. */

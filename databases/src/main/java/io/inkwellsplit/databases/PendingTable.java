@@ -87,6 +87,7 @@ final class PendingTable implements Deliverable {
                     .append(database.engine().declared(types.get(i)));
         }
         try (Statement statement = database.connection().createStatement()) {
+            database.engine().making(database.connection(), part);
             statement.execute("create table " + database.quoted(part) + " (" + columns + ")");
             made = true;
             return database.engine().writer(database.connection(), database.quoted(part), database.quotedAll(titles));
@@ -115,7 +116,7 @@ final class PendingTable implements Deliverable {
         ended = true;
         try {
             database.connection().rollback();
-            if (made && !database.connection().getMetaData().supportsDataDefinitionAndDataManipulationTransactions()) {
+            if (made && !database.engine().makesTablesInTransactions()) {
                 try (Statement statement = database.connection().createStatement()) {
                     statement.execute("drop table " + database.quoted(part));
                 }

@@ -59,4 +59,9 @@ final class PostgresEngine extends Engine {
     RowWriter writer(Connection connection, String table, List<String> columns) throws SQLException {
         return new CopyWriter(connection, table, columns);
     }
+
+    @Override
+    boolean makesTablesInTransactions() {
+        return true;
+    }
 }

@@ -59,4 +59,9 @@ final class SqliteEngine extends Engine {
             case TRUTH, DATE, TIME, MOMENT -> "TEXT";
         };
     }
+
+    @Override
+    boolean makesTablesInTransactions() {
+        return true;
+    }
 }

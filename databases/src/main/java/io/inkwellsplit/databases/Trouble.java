@@ -40,6 +40,17 @@ final class Trouble {
             14, "cannot be opened",
             26, "is no database, whatever its name says");
 
+    /** By the codes of MariaDB. */
+    private static final Map<Integer, String> MARIA = Map.of(
+            1021, "has no room left on its disk",
+            1044, "gives the user no right to do that",
+            1049, "is not there: the server has no database of that name",
+            1114, "has no room left for the table",
+            1142, "gives the user no right to do that",
+            1205, "is locked by somebody else; run it again later",
+            1227, "gives the user no right to do that");
+
+    private static final String MARIA_MESSAGE = "^\\(conn=\\d+\\) ";
     private static final int SQLITE_CODES = 0xFF;
     private static final Pattern COLUMN = Pattern.compile("COPY \\S+, line (\\d+), column (.+?)(: |$)");
 
@@ -89,6 +100,10 @@ final class Trouble {
             String known = SQLITE.get(cause(e).getErrorCode() & SQLITE_CODES);
             return known == null ? "says: " + firstLine(message) : known;
         }
+        String inMaria = MARIA.get(cause(e).getErrorCode());
+        if (message.startsWith("(conn=") && inMaria != null) {
+            return inMaria;
+        }
         for (Map.Entry<String, String> one : STATES) {
             if (state.startsWith(one.getKey())) {
                 return one.getValue();
@@ -100,6 +115,11 @@ final class Trouble {
     }
 
     private static String firstLine(String message) {
-        return message.lines().findFirst().orElse("").strip().replaceFirst("\\.$", "");
+        return message.replaceFirst(MARIA_MESSAGE, "")
+                .lines()
+                .findFirst()
+                .orElse("")
+                .strip()
+                .replaceFirst("\\.$", "");
     }
 }
