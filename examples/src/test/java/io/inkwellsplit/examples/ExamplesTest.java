@@ -1,6 +1,7 @@
 package io.inkwellsplit.examples;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
@@ -38,6 +39,13 @@ class ExamplesTest {
     @Test
     void splitAColumn() {
         assertThat(printed(() -> SplitAColumn.main(new String[0]))).contains("first: JAMES    last: MARLOW");
+    }
+
+    @Test
+    void partsInSql() throws Exception {
+        assertThat(printed(() ->
+                        assertThatCode(() -> PartsInSql.main(new String[0])).doesNotThrowAnyException()))
+                .contains("MARLOW, JAMES      Montpelier   short-postcode", "MILLER, KAREN      Barre        null");
     }
 
     @Test
