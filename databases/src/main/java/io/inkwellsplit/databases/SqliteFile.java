@@ -82,6 +82,8 @@ final class SqliteFile {
         try {
             if (isNew) {
                 Files.deleteIfExists(file);
+                // What SQLite keeps beside a file whose writer could not end.
+                Files.deleteIfExists(file.resolveSibling(file.getFileName() + "-journal"));
             }
         } catch (IOException e) {
             // An empty database stays, which does no harm.

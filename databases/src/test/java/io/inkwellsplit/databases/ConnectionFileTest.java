@@ -72,6 +72,14 @@ class ConnectionFileTest {
         assertThat(Tables.query(url, "select id, \"Last name\", \"Patron\" from \"split\" order by 1"))
                 .containsExactly("1|Thorne|Thorne, Ada", "2||", "3||~");
         Tables.carry(from, table, WhenThere.REPLACE, split);
+        Path jar = Path.of(org.h2.Driver.class
+                .getProtectionDomain()
+                .getCodeSource()
+                .getLocation()
+                .getPath());
+        Path named = Files.writeString(folder.resolve("jar.db.yaml"), "url: '" + url + "'\ndriver: " + jar + "\n");
+        assertThat(Tables.read(named.resolveSibling("jar.db.yaml#split"))).hasSize(3);
+        Files.delete(named);
         assertThat(Tables.read(to.resolveSibling(to.getFileName() + "#first"))).hasSize(1);
         assertThat(Tables.query(
                         url,

@@ -118,6 +118,9 @@ class PostgresTest {
         try (TableInput in = Formats.shipped().open(table("patrons"), ReadSettings.STANDARD)) {
             Tables.execute(url(), "delete from patrons where \"Order\" = 1");
             assertThat(Tables.rows(in)).hasSize(3);
+            assertThatThrownBy(() -> Tables.execute(url(), "set lock_timeout = '200ms'", "drop table patrons"))
+                    .as("what is read cannot go between two passes")
+                    .hasMessageContaining("lock timeout");
             assertThat(Tables.rows(in)).hasSize(3);
         }
     }
