@@ -2,6 +2,8 @@ package io.inkwellsplit.databases;
 
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -9,6 +11,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /** A database that is connected to, by the file that leads to it. Confined to one thread. */
@@ -21,8 +25,18 @@ final class Database implements AutoCloseable {
     private final Map<String, String> queries;
     private final Runnable onClose;
     private final Runnable onDiscard;
+    private final Path place;
+    private String reads = "";
 
-    /** What is read: what messages call it, and the query. */
+    /** The tables that are read at this time, by the files that lead to them: a reader need not have named its table. */
+    private static final Set<String> READ = ConcurrentHashMap.newKeySet();
+
+    /**
+     * What is read.
+     *
+     * @param called what messages call it
+     * @param query the query
+     */
     record Source(String called, String query) {}
 
     Database(
@@ -33,6 +47,7 @@ final class Database implements AutoCloseable {
             Runnable onClose,
             Runnable onDiscard) {
         this.name = name;
+        this.place = real(name);
         this.connection = connection;
         this.engine = engine;
         this.queries = queries;
@@ -45,6 +60,14 @@ final class Database implements AutoCloseable {
         Engine engine = Engine.of(connection);
         connection.setAutoCommit(false);
         return new Database(name, connection, engine, queries, () -> closed(connection), () -> {});
+    }
+
+    private static Path real(String name) {
+        try {
+            return Path.of(name).toRealPath();
+        } catch (IOException e) {
+            return Path.of(name).toAbsolutePath();
+        }
     }
 
     private static void closed(Connection connection) {
@@ -103,10 +126,22 @@ final class Database implements AutoCloseable {
                     : find(all, table)
                             .orElseThrow(() -> new TableException(
                                     Problem.INPUT, name + " has no table " + table + "; it " + told(all) + "."));
+            if (READ.add(key(found))) {
+                reads = key(found);
+            }
             return new Source(called(found.written()), "select * from " + quoted(found));
         } catch (SQLException e) {
             throw Trouble.reading(name, e);
         }
+    }
+
+    private String key(TableName table) {
+        return place + "#" + table.schema() + "#" + table.table();
+    }
+
+    /** Returns whether a table is one that is read at this time. */
+    boolean isRead(TableName table) {
+        return READ.contains(key(table));
     }
 
     private static String told(List<TableName> all) {
@@ -164,6 +199,8 @@ final class Database implements AutoCloseable {
 
     @Override
     public void close() {
+        READ.remove(reads);
+        reads = "";
         onClose.run();
     }
 }

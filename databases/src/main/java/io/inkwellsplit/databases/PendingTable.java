@@ -47,6 +47,11 @@ final class PendingTable implements Deliverable {
             throw new TableException(
                     Problem.OUTPUT, called + " is there already; give --replace to replace it, or another name.");
         }
+        if (isThere && database.isRead(place)) {
+            throw new TableException(
+                    Problem.SETTING,
+                    called + " is the table that is read, and an input is never written; give another name.");
+        }
         if (place.isView()) {
             throw new TableException(Problem.OUTPUT, called + " is a view, and no table; give another name.");
         }

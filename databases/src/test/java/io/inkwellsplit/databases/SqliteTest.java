@@ -8,6 +8,7 @@ import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.file.WhenThere;
 import io.inkwellsplit.table.format.Formats;
 import io.inkwellsplit.table.format.ReadSettings;
@@ -111,6 +112,30 @@ class SqliteTest {
     }
 
     @Test
+    void theOnlyTableNeedNotBeNamedAndIsNotReplacedEither() throws SQLException {
+        assertThatThrownBy(() -> Tables.carry(file, table("patrons"), WhenThere.REPLACE, split()))
+                .isInstanceOf(TableException.class)
+                .hasMessage(table("patrons")
+                        + " is the table that is read, and an input is never written; give another name.");
+        Tables.carry(file, table("split"), WhenThere.REFUSE, split());
+        Tables.carry(table("patrons"), table("split"), WhenThere.REPLACE, split());
+        assertThat(Tables.query(url, "select count(*) from patrons join split using (\"Order\")"))
+                .containsExactly("3");
+    }
+
+    @Test
+    void theDatabaseItselfIsNoPlaceForAnOutput() throws SQLException {
+        FilePlan plan = new FilePlan(WhenThere.REPLACE);
+        plan.reads("the table that is read", table("patrons"));
+        plan.writes("the report", file);
+        assertThatThrownBy(plan::check).hasMessageContaining("cannot be the report: it is the table that is read");
+        FilePlan outputs = new FilePlan(WhenThere.REPLACE);
+        outputs.writes("the report", file);
+        outputs.writes("the output", table("new"));
+        assertThatThrownBy(outputs::check).hasMessageContaining("it is the report already");
+    }
+
+    @Test
     void whatBreaksOffLeavesNothing() throws SQLException, IOException {
         Tables.execute(url, "create table split (a text)", "insert into split values ('old')");
         try (TableInput in = Formats.shipped().open(table("patrons"), ReadSettings.STANDARD);
@@ -195,7 +220,7 @@ class SqliteTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "register.sqlite | name the one to write behind a #",
+                "other.sqlite | name the one to write behind a #",
                 "register.sqlite#view | is a view, and no table",
                 "locked.sqlite#x | is locked by another program; run it again later"
             })

@@ -134,7 +134,7 @@ public final class FilePlan {
         for (int i = 0; i < outputs.size(); i++) {
             Use output = outputs.get(i);
             for (Use input : inputs) {
-                if (output.target.isSameAs(input.target)) {
+                if (output.target.isSameAs(input.target) || output.target.holds(input.target)) {
                     throw new TableException(
                             Problem.SETTING,
                             output.target.named() + " cannot be " + output.what + ": it is " + input.what
@@ -142,7 +142,10 @@ public final class FilePlan {
                 }
             }
             for (Use other : outputs.subList(0, i)) {
-                if (output.target.isSameAs(other.target) && !output.target.isDevice()) {
+                boolean same = output.target.isSameAs(other.target)
+                        || output.target.holds(other.target)
+                        || other.target.holds(output.target);
+                if (same && !output.target.isDevice()) {
                     throw new TableException(
                             Problem.SETTING,
                             output.target.named() + " cannot be " + output.what + ": it is " + other.what

@@ -75,6 +75,12 @@ record Target(Path named, Path real, Kind kind) {
         }
     }
 
+    /** Returns whether this is a file, and the other a table in it. */
+    boolean holds(Target other) {
+        TableInFile its = TableInFile.of(other.real);
+        return kind == Kind.FILE && !its.table().isEmpty() && its.file().equals(real);
+    }
+
     /** Most databases take no notice of capitals, nor need the name of the schema. */
     private boolean isSameTable(Target other) {
         TableInFile own = TableInFile.of(real);

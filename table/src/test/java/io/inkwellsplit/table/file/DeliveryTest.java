@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -51,6 +52,50 @@ class DeliveryTest {
         write(WhenThere.REFUSE, one, folder.resolve("two"));
         assertThat(names()).containsExactly("one", "two");
         assertThat(one).hasContent("new");
+    }
+
+    /** A table of a database, as the delivery sees it. */
+    private record Joined(List<String> told, boolean fails) implements Deliverable {
+        @Override
+        public String named() {
+            return "a table";
+        }
+
+        @Override
+        public void appear() {
+            if (fails) {
+                throw new TableException(TableException.Problem.OUTPUT, "The table cannot appear.");
+            }
+            told.add("appeared");
+        }
+
+        @Override
+        public void discard() {
+            told.add("discarded");
+        }
+    }
+
+    @Test
+    void whatIsNoFileAppearsLastAndFilesGoBackWhereItCannot() throws IOException {
+        Path there = Files.writeString(folder.resolve("there"), "old");
+        List<String> told = new ArrayList<>();
+        for (boolean fails : new boolean[] {true, false}) {
+            try (Delivery delivery = new Delivery(WhenThere.REPLACE)) {
+                delivery.join(new Joined(told, fails));
+                delivery.write(there, NEW);
+                delivery.write(folder.resolve("more"), NEW);
+                if (fails) {
+                    assertThatThrownBy(delivery::publish).hasMessage("The table cannot appear.");
+                    assertThat(there).hasContent("old");
+                    assertThat(names()).doesNotContain("more");
+                } else {
+                    delivery.publish();
+                }
+            }
+        }
+        assertThat(told).containsExactly("discarded", "appeared", "discarded");
+        assertThat(there).hasContent("new");
+        assertThat(names()).containsExactly("more", "there");
     }
 
     private static String rights(Path file) throws IOException {
