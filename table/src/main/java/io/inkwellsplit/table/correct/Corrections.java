@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.correct;
 
+import io.inkwellsplit.pattern.Nearest;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.correct.Correction.Scope;
@@ -78,6 +79,20 @@ public final class Corrections {
         if (!fits) {
             throw refuse(file, correction.line(), "a part of Is does not stand in Text");
         }
+        int words = words(correction.text());
+        int said = words(correction.is());
+        if (correction.scope() == Scope.SHAPE && words != said) {
+            throw refuse(
+                    file,
+                    correction.line(),
+                    "the shape has " + words + (words == 1 ? " word" : " words") + ", and Is tells " + said
+                            + (said == 1 ? " part" : " parts") + "; tell one for each, or - for none");
+        }
+    }
+
+    /** Between words of a shape stand blanks and commas. */
+    private static int words(String text) {
+        return text.strip().split("[\\s,]+").length;
     }
 
     private static boolean isPossible(CorrectedReading made, Correction correction) {
@@ -129,6 +144,36 @@ public final class Corrections {
      */
     public List<String> contradictions() {
         return contradictions;
+    }
+
+    /**
+     * Looks whether the columns that are named can be those of a table. One that the table does not have may be another
+     * table's; but one that is nearly called so is a slip.
+     *
+     * @param header the titles of the table
+     * @throws TableException if a column is misspelt, naming the line
+     */
+    public void checkColumns(List<String> header) {
+        for (Correction one : corrections) {
+            boolean known = one.column().isEmpty() || header.stream().anyMatch(one::isFor);
+            if (!known) {
+                Nearest.of(one.column(), header)
+                        .filter(meant -> isSlip(one.column(), meant))
+                        .ifPresent(meant -> {
+                            throw new TableException(
+                                    Problem.SETTING,
+                                    file + ", line " + one.line() + ": there is no column \"" + one.column()
+                                            + "\"; do you mean \"" + meant + "\"?");
+                        });
+            }
+        }
+    }
+
+    /** Few who mistype a title mistype its first letter. */
+    private static boolean isSlip(String written, String meant) {
+        return !meant.isEmpty()
+                && Character.toLowerCase(written.charAt(0)) == Character.toLowerCase(meant.charAt(0))
+                && Math.abs(written.length() - meant.length()) <= 1;
     }
 
     /** {@return the file's name} */

@@ -49,6 +49,9 @@ public final class ReviewSheet implements ReadingWatch {
             "Runner-up's probability",
             "Why");
 
+    /** How many of them a corrections file has. */
+    static final int NEEDED = 4;
+
     private static final int COLUMN = TITLES.indexOf("Column");
     private static final int TEXT = TITLES.indexOf("Text");
     private static final int ROWS = TITLES.indexOf("Rows");

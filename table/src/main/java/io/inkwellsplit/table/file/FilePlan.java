@@ -25,6 +25,7 @@ public final class FilePlan {
     private final List<Use> outputs = new ArrayList<>();
     private final List<Use> folders = new ArrayList<>();
     private final List<Path> asides = new ArrayList<>();
+    private final List<Target> kept = new ArrayList<>();
 
     /** @param what it is, for messages, such as "the report" */
     private record Use(String what, Target target) {}
@@ -74,6 +75,21 @@ public final class FilePlan {
         if (!file.toString().equals(STANDARD)) {
             outputs.add(new Use(what, Target.of(file)));
         }
+    }
+
+    /**
+     * Says that a file which is written holds again all that it held: it may be an input as well.
+     *
+     * @param file the file
+     */
+    public void keepsWhatItHeld(Path file) {
+        if (Files.exists(file)) {
+            kept.add(Target.of(file));
+        }
+    }
+
+    private boolean isKept(Target target) {
+        return kept.stream().anyMatch(target::isSameAs);
     }
 
     /**
@@ -134,7 +150,8 @@ public final class FilePlan {
         for (int i = 0; i < outputs.size(); i++) {
             Use output = outputs.get(i);
             for (Use input : inputs) {
-                if (output.target.isSameAs(input.target) || output.target.holds(input.target)) {
+                boolean over = output.target.isSameAs(input.target) || output.target.holds(input.target);
+                if (over && !isKept(output.target)) {
                     throw new TableException(
                             Problem.SETTING,
                             output.target.named() + " cannot be " + output.what + ": it is " + input.what
@@ -179,7 +196,12 @@ public final class FilePlan {
      */
     public Delivery open() {
         check();
-        return new Delivery(whenThere, inputs.stream().map(Use::target).toList());
+        return new Delivery(
+                whenThere,
+                inputs.stream()
+                        .map(Use::target)
+                        .filter(target -> !isKept(target))
+                        .toList());
     }
 
     /** {@return files of rows that an earlier run has set aside; they are taken away when this one sets none aside} */

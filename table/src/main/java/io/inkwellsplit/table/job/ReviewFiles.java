@@ -1,6 +1,7 @@
 package io.inkwellsplit.table.job;
 
 import io.inkwellsplit.table.Dialect;
+import io.inkwellsplit.table.correct.EarlierDecisions;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.csv.AsideFile;
@@ -23,6 +24,7 @@ import java.util.stream.Collectors;
 final class ReviewFiles {
     private final List<Path> files;
     private final ReviewSheet sheet = new ReviewSheet();
+    private long kept;
 
     ReviewFiles(List<Path> files) {
         this.files = files;
@@ -45,16 +47,22 @@ final class ReviewFiles {
                 outputs.add(page::add);
                 ends.add(() -> delivery.write(file, page::writeTo));
             } else {
+                EarlierDecisions earlier = EarlierDecisions.in(file);
                 CsvOutput table = CsvOutput.in(delivery, file, dialect, AsideFile.none());
-                table.header(ReviewSheet.TITLES);
-                outputs.add(one -> table.row(one.cells()));
-                ends.add(table::finish);
+                table.header(earlier.titles());
+                outputs.add(one -> table.row(earlier.merged(one)));
+                ends.add(() -> {
+                    earlier.rest().forEach(table::row);
+                    table.finish();
+                    kept += earlier.kept();
+                });
             }
         }
         sheet.drain(one -> outputs.forEach(output -> output.accept(one)));
         ends.forEach(Runnable::run);
         return "To review: " + sheet.lines() + " different doubtful values in "
-                + files.stream().map(Path::toString).collect(Collectors.joining(" and "));
+                + files.stream().map(Path::toString).collect(Collectors.joining(" and "))
+                + (kept > 0 ? "; " + kept + (kept == 1 ? " earlier decision" : " earlier decisions") + " kept" : "");
     }
 
     private static Map<String, Subject> subjects(Run run) {

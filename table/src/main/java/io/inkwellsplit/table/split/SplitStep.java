@@ -316,6 +316,7 @@ public final class SplitStep implements Step {
         }
         Predicate<List<String>> wantedRows =
                 only.map(conditions -> conditions.bind(header)).orElse(cells -> true);
+        corrections.checkColumns(header);
         BitSet kept = new BitSet();
         kept.set(0, keys.isEmpty() ? header.size() : 0);
         keys.forEach(key -> kept.set(Columns.find(header, key)));

@@ -15,6 +15,7 @@ import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
 import io.inkwellsplit.table.ColumnValues;
+import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
@@ -55,6 +56,31 @@ class CorrectionsTest {
         Path file = folder.resolve("corrections.csv");
         Files.writeString(file, "Column,For,Text,Is\n" + String.join("\n", lines) + "\n");
         return Corrections.read(file);
+    }
+
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource(
+            delimiter = '|',
+            value = {
+                "Patron,shape,AA AA,last | line 2: the shape has 2 words, and Is tells 1 part; tell one for each, or - for none.",
+                "Patron,shape,\"Aa, Aa A.\",last first | line 2: the shape has 3 words, and Is tells 2 parts",
+                "Patron,value,Ines Brandt,frist=Ines | line 2: \"frist=Ines\" has a key that is no part.",
+                "Patron,value,Ines Brandt,first=Inez | line 2: a part of Is does not stand in Text."
+            })
+    void whatCannotBeIsRefusedWithItsLine(String line, String sentence) {
+        assertThatThrownBy(() -> corrections(line))
+                .isInstanceOf(TableException.class)
+                .hasMessageContaining(sentence);
+    }
+
+    @Test
+    void aMisspeltColumnIsRefusedAndAnotherTablesIsNot() throws IOException {
+        Corrections told = corrections("Invoice,word,Ada,first", "Patorn,word,Ines,first");
+        assertThatThrownBy(() -> told.checkColumns(List.of("Order", "Patron")))
+                .isInstanceOf(TableException.class)
+                .hasMessage("corrections.csv, line 3: there is no column \"Patorn\"; do you mean \"Patron\"?");
+        told.checkColumns(List.of("Singer", "Voices"));
+        told.checkColumns(List.of("PATORN"));
     }
 
     private static String name(Corrections corrections, String value) {

@@ -187,6 +187,50 @@ class JobTest {
                 .hasMessageContaining("nobody here who can write the report");
     }
 
+    /** Rounds of review go on in one sheet: it is read for corrections, written again, and loses nothing that people wrote. */
+    @Test
+    void aRoundOfReviewLosesNoDecision() throws IOException {
+        Path sheet = folder.resolve("review.csv");
+        Job first = Job.reading(singers)
+                .step("split", step -> step.set("name", "Singer")
+                        .set("doubt-below", "1")
+                        .set("review", sheet.toString()))
+                .writing(out);
+        JobRun.of(first).run();
+        List<String> filled = new ArrayList<>();
+        for (String line : Files.readAllLines(sheet)) {
+            boolean header = line.startsWith("Column,");
+            String told =
+                    line.contains("Wren Marlow") ? line.replaceFirst("Wren Marlow,,", "Wren Marlow,as read,") : line;
+            filled.add(told + (header ? ",Asked" : line.contains("Ines") ? ",Tom" : ",Edda"));
+        }
+        filled.add("Singer,word,Brandt,last,,,,,,,,,,,,Tom");
+        Files.write(sheet, filled);
+        assertThatThrownBy(() -> JobRun.of(first).run()).hasMessageContaining("is there already");
+        assertThat(sheet).content().isEqualToIgnoringNewLines(String.join("\n", filled) + "\n");
+        JobDone again = JobRun.of(first.replacing()).run();
+        assertThat(again.beside()).singleElement().asString().endsWith("; 2 earlier decisions kept");
+        String written = Files.readString(sheet);
+        assertThat(written)
+                .contains(
+                        "Why,Asked\n",
+                        "Wren Marlow,first=Wren; last=Marlow,1,",
+                        "Singer,word,Brandt,last,,,,,,,,,,,,Tom\n");
+        assertThat(written.lines().filter(line -> line.endsWith(",Edda"))).hasSize(1);
+        Job second = Job.reading(singers)
+                .step("split", step -> step.set("name", "Singer")
+                        .set("doubt-below", "1")
+                        .set("corrections", sheet.toString())
+                        .set("review", sheet.toString()))
+                .writing(out)
+                .replacing();
+        JobRun.of(second).run();
+        assertThat(Files.readString(sheet))
+                .contains("Singer,value,Wren Marlow,first=Wren; last=Marlow,,", "Singer,word,Brandt,last,");
+        JobRun.of(second).run();
+        assertThat(Files.readString(sheet)).contains("Singer,value,Wren Marlow,first=Wren; last=Marlow,,");
+    }
+
     @Test
     void doubtfulValuesAreWrittenInEveryForm() throws IOException {
         Path sheet = folder.resolve("review.csv");
