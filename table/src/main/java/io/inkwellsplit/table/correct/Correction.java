@@ -54,6 +54,14 @@ record Correction(long line, String column, Scope scope, String text, String is)
         return parts;
     }
 
+    /** Returns whether it says the same of the same. */
+    boolean isSameAs(Correction other) {
+        return column.equalsIgnoreCase(other.column)
+                && scope == other.scope
+                && text.equals(other.text)
+                && is.equals(other.is);
+    }
+
     boolean isFor(String title) {
         return column.isEmpty() || column.equalsIgnoreCase(title.strip());
     }

@@ -28,17 +28,20 @@ public final class EarlierDecisions {
     private EarlierDecisions() {}
 
     /**
-     * {@return what a file holds; nothing where there is none, or it is no review sheet}
+     * {@return what some files hold; the first that decides of a value is followed}
      *
-     * @param file the file that will be replaced
+     * @param files the sheet that will be replaced, and one that is applied; what is not there, or is no review sheet, holds
+     *     nothing
      * @throws io.inkwellsplit.table.TableException if a line says what cannot be, naming the line
      */
-    public static EarlierDecisions in(Path file) {
+    public static EarlierDecisions in(List<Path> files) {
         EarlierDecisions decisions = new EarlierDecisions();
-        if (Files.isRegularFile(file)) {
-            try (CsvSource source = CsvSource.open(file)) {
-                if (source.header().containsAll(ReviewSheet.TITLES.subList(0, ReviewSheet.NEEDED))) {
-                    decisions.read(file, source);
+        for (Path file : files) {
+            if (Files.isRegularFile(file)) {
+                try (CsvSource source = CsvSource.open(file)) {
+                    if (source.header().containsAll(ReviewSheet.TITLES)) {
+                        decisions.read(file, source);
+                    }
                 }
             }
         }
@@ -49,11 +52,14 @@ public final class EarlierDecisions {
         new CorrectionLines(file, source).forEach(one -> {
             if (one.scope() == Scope.VALUE) {
                 ofValues.putIfAbsent(key(one.column(), one.text()), one);
-            } else {
+            } else if (others.stream().noneMatch(other -> other.isSameAs(one))) {
                 others.add(one);
             }
         });
         List<String> header = source.header();
+        if (!moreTitles.isEmpty()) {
+            return;
+        }
         header.stream().filter(title -> !ReviewSheet.TITLES.contains(title)).forEach(moreTitles::add);
         if (moreTitles.isEmpty()) {
             return;

@@ -25,7 +25,6 @@ public final class FilePlan {
     private final List<Use> outputs = new ArrayList<>();
     private final List<Use> folders = new ArrayList<>();
     private final List<Path> asides = new ArrayList<>();
-    private final List<Target> kept = new ArrayList<>();
 
     /** @param what it is, for messages, such as "the report" */
     private record Use(String what, Target target) {}
@@ -75,21 +74,6 @@ public final class FilePlan {
         if (!file.toString().equals(STANDARD)) {
             outputs.add(new Use(what, Target.of(file)));
         }
-    }
-
-    /**
-     * Says that a file which is written holds again all that it held: it may be an input as well.
-     *
-     * @param file the file
-     */
-    public void keepsWhatItHeld(Path file) {
-        if (Files.exists(file)) {
-            kept.add(Target.of(file));
-        }
-    }
-
-    private boolean isKept(Target target) {
-        return kept.stream().anyMatch(target::isSameAs);
     }
 
     /**
@@ -150,8 +134,7 @@ public final class FilePlan {
         for (int i = 0; i < outputs.size(); i++) {
             Use output = outputs.get(i);
             for (Use input : inputs) {
-                boolean over = output.target.isSameAs(input.target) || output.target.holds(input.target);
-                if (over && !isKept(output.target)) {
+                if (output.target.isSameAs(input.target) || output.target.holds(input.target)) {
                     throw new TableException(
                             Problem.SETTING,
                             output.target.named() + " cannot be " + output.what + ": it is " + input.what
@@ -196,12 +179,7 @@ public final class FilePlan {
      */
     public Delivery open() {
         check();
-        return new Delivery(
-                whenThere,
-                inputs.stream()
-                        .map(Use::target)
-                        .filter(target -> !isKept(target))
-                        .toList());
+        return new Delivery(whenThere, inputs.stream().map(Use::target).toList());
     }
 
     /** {@return files of rows that an earlier run has set aside; they are taken away when this one sets none aside} */

@@ -241,7 +241,8 @@ public final class JobRun {
         List<ReadingWatch> watches = new ArrayList<>();
         if (step.kind().settings().stream().anyMatch(setting -> setting.name().equals("review"))
                 && step.values().isSet("review")) {
-            ReviewFiles review = new ReviewFiles(step.values().files("review"));
+            ReviewFiles review =
+                    new ReviewFiles(step.values().files("review"), step.values().file("corrections"));
             reviews.put(step, review);
             watches.add(review.sheet());
         }

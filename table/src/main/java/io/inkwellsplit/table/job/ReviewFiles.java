@@ -19,15 +19,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The doubtful values of a split, written in each form that was asked for. */
 final class ReviewFiles {
     private final List<Path> files;
+    /** The file of corrections that is applied, which may be the sheet of an earlier round. */
+    private final Optional<Path> applied;
+
     private final ReviewSheet sheet = new ReviewSheet();
     private long kept;
 
-    ReviewFiles(List<Path> files) {
+    ReviewFiles(List<Path> files, Optional<Path> applied) {
         this.files = files;
+        this.applied = applied;
     }
 
     /** Returns what has to look on while the columns are split. */
@@ -47,7 +52,8 @@ final class ReviewFiles {
                 outputs.add(page::add);
                 ends.add(() -> delivery.write(file, page::writeTo));
             } else {
-                EarlierDecisions earlier = EarlierDecisions.in(file);
+                EarlierDecisions earlier = EarlierDecisions.in(
+                        Stream.concat(Stream.of(file), applied.stream()).toList());
                 CsvOutput table = CsvOutput.in(delivery, file, dialect, AsideFile.none());
                 table.header(earlier.titles());
                 outputs.add(one -> table.row(earlier.merged(one)));

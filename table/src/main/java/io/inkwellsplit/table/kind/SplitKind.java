@@ -132,8 +132,6 @@ final class SplitKind implements StepKind {
     public void plan(Values values, FilePlan plan) {
         values.plan(plan);
         Common.planLists(values.texts("only"), plan);
-        // A sheet that is filled in and written again keeps what was decided.
-        values.file("corrections").filter(values.files("review")::contains).ifPresent(plan::keepsWhatItHeld);
     }
 
     @Override
