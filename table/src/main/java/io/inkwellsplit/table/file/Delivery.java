@@ -172,7 +172,8 @@ public final class Delivery implements AutoCloseable {
                 stream.close();
             }
             for (PendingFile file : files) {
-                file.complete(files.size() + removed.size() + joined.size() > 1);
+                file.complete(
+                        whenThere == WhenThere.REPLACE_AND_KEEP || files.size() + removed.size() + joined.size() > 1);
             }
             for (PendingFile file : files) {
                 done.add(file);
@@ -191,7 +192,7 @@ public final class Delivery implements AutoCloseable {
             done.forEach(PendingFile::takeBack);
             throw e;
         }
-        files.forEach(PendingFile::forgetBefore);
+        files.forEach(file -> file.forgetBefore(whenThere));
     }
 
     /** Throws away what was not published. */

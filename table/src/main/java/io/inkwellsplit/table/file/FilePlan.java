@@ -153,11 +153,32 @@ public final class FilePlan {
                 }
             }
         }
+        if (whenThere == WhenThere.REPLACE_AND_KEEP) {
+            outputs.forEach(this::checkBefore);
+        }
         for (Use output : outputs) {
             Delivery.check(output.target, whenThere);
             checkWritable(output);
         }
         asides.forEach(FilePlan::checkAside);
+    }
+
+    /** What is replaced must not be kept over something that is read or written. */
+    private void checkBefore(Use output) {
+        if (output.target.kind() != Target.Kind.FILE) {
+            return;
+        }
+        Path before = PendingFile.before(output.target);
+        List<Use> others = new ArrayList<>(inputs);
+        others.addAll(outputs);
+        boolean taken = Files.isDirectory(before)
+                || Files.exists(before) && others.stream().anyMatch(one -> one.target.isSameAs(Target.of(before)));
+        if (taken) {
+            throw new TableException(
+                    Problem.SETTING,
+                    output.target.named() + " would be kept as " + before.getFileName()
+                            + ", which is used already; give another name, or --no-before.");
+        }
     }
 
     private static void checkWritable(Use output) {

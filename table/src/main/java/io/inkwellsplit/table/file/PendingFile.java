@@ -91,13 +91,18 @@ final class PendingFile {
         view.setPermissions(old.permissions());
     }
 
-    private void keepBefore() {
+    /** Returns where what is replaced is kept. */
+    static Path before(Target target) {
+        return target.real().resolveSibling(name(target) + ".before");
+    }
+
+    private void keepBefore() throws IOException {
         Path second = PrivateFile.name(folder(target), name(target), PrivateFile.BEFORE);
         try {
             before = Files.createLink(second, target.real());
         } catch (IOException | UnsupportedOperationException e) {
-            // Without a second name it cannot be brought back, should a later file not appear.
-            before = null;
+            // Where a file has one name only, a copy can be brought back, should a later file not appear.
+            before = Files.copy(target.real(), second, StandardCopyOption.COPY_ATTRIBUTES);
         }
     }
 
@@ -148,9 +153,13 @@ final class PendingFile {
         }
     }
 
-    void forgetBefore() {
+    /** All have appeared: what was replaced goes, or is kept under a name for people. */
+    void forgetBefore(WhenThere whenThere) {
         try {
-            if (before != null) {
+            if (before != null && whenThere == WhenThere.REPLACE_AND_KEEP) {
+                Files.move(before, before(target), StandardCopyOption.REPLACE_EXISTING);
+                before = null;
+            } else if (before != null) {
                 Files.deleteIfExists(before);
             }
         } catch (IOException e) {

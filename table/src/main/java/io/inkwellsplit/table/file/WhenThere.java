@@ -5,5 +5,7 @@ public enum WhenThere {
     /** It stays, and the run ends with a sentence. */
     REFUSE,
     /** It is replaced when the run has ended well. */
-    REPLACE
+    REPLACE,
+    /** It is replaced when the run has ended well, and kept beside the new one, with {@code .before} behind its name. */
+    REPLACE_AND_KEEP
 }

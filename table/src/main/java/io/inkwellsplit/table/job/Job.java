@@ -38,7 +38,10 @@ public final class Job {
                     "FILE",
                     "The table to write, told from the job's folder; - for standard output. The ending of its "
                             + "name tells the form."),
-            Setting.flag("replace", "Replace the output if it is there already."),
+            Setting.flag(
+                    "replace",
+                    "Replace the output if it is there already; what was there is kept once, as NAME.before."),
+            Setting.flag("no-before", "Do not keep what is replaced."),
             Setting.output(
                     "set-aside",
                     "FILE",
@@ -204,7 +207,10 @@ public final class Job {
     }
 
     WhenThere whenThere() {
-        return output.isSet("replace") ? WhenThere.REPLACE : WhenThere.REFUSE;
+        if (!output.isSet("replace")) {
+            return WhenThere.REFUSE;
+        }
+        return output.isSet("no-before") ? WhenThere.REPLACE : WhenThere.REPLACE_AND_KEEP;
     }
 
     /** {@return the title of the input, for people} */

@@ -54,6 +54,24 @@ class DeliveryTest {
         assertThat(one).hasContent("new");
     }
 
+    @Test
+    void whatIsReplacedIsKeptOnceBesideTheNewOne() throws IOException {
+        Path file = Files.writeString(folder.resolve("there.csv"), "old");
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-r-----"));
+        write(WhenThere.REPLACE_AND_KEEP, file, folder.resolve("more"));
+        assertThat(file).hasContent("new");
+        assertThat(folder.resolve("there.csv.before")).hasContent("old");
+        assertThat(rights(folder.resolve("there.csv.before"))).isEqualTo("rw-r-----");
+        write(WhenThere.REPLACE_AND_KEEP, file);
+        assertThat(folder.resolve("there.csv.before")).hasContent("new");
+        assertThat(names()).containsExactly("more", "there.csv", "there.csv.before");
+        try (Delivery delivery = new Delivery(WhenThere.REPLACE_AND_KEEP)) {
+            delivery.write(file, stream -> stream.write('x'));
+        }
+        assertThat(file).hasContent("new");
+        assertThat(names()).containsExactly("more", "there.csv", "there.csv.before");
+    }
+
     /** A table of a database, as the delivery sees it. */
     private record Joined(List<String> told, boolean fails) implements Deliverable {
         @Override

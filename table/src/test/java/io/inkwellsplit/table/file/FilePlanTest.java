@@ -53,6 +53,21 @@ class FilePlanTest {
     }
 
     @Test
+    void whatIsReplacedIsKeptOverNothingThatIsUsed() throws IOException {
+        Files.writeString(folder.resolve("out.csv"), "x");
+        Files.writeString(folder.resolve("out.csv.before"), "y");
+        FilePlan plan = new FilePlan(WhenThere.REPLACE_AND_KEEP);
+        plan.reads("the table that is read", folder.resolve("out.csv.before"));
+        plan.writes("the output", folder.resolve("out.csv"));
+        assertThatThrownBy(plan::check)
+                .hasMessageContaining("out.csv would be kept as out.csv.before, which is used already");
+        FilePlan without = new FilePlan(WhenThere.REPLACE);
+        without.reads("the table that is read", folder.resolve("out.csv.before"));
+        without.writes("the output", folder.resolve("out.csv"));
+        assertThatCode(without::check).doesNotThrowAnyException();
+    }
+
+    @Test
     void twoOutputsAreTwoFiles() {
         FilePlan plan = plan(WhenThere.REFUSE);
         plan.writes("the output", folder.resolve("out.csv"));
