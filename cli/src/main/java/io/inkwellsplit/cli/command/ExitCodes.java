@@ -15,6 +15,8 @@ public final class ExitCodes {
     public static final int INPUT = 4;
     public static final int OUTPUT = 5;
     public static final int CLOSED = 6;
+    /** A run that was done again for a check has come out otherwise. */
+    public static final int OTHERWISE = 7;
 
     private ExitCodes() {}
 

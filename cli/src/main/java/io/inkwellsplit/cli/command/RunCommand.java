@@ -2,9 +2,11 @@ package io.inkwellsplit.cli.command;
 
 import io.inkwellsplit.cli.option.SummaryOptions;
 import io.inkwellsplit.cli.terminal.Surroundings;
+import io.inkwellsplit.table.format.Formats;
 import io.inkwellsplit.table.job.Job;
 import io.inkwellsplit.table.job.JobReader;
 import io.inkwellsplit.table.job.JobRun;
+import io.inkwellsplit.table.job.RunRecord;
 import io.inkwellsplit.table.job.Within;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -44,6 +46,12 @@ final class RunCommand implements Callable<Integer> {
     boolean preview;
 
     @Option(
+            names = "--check",
+            description = "The job file is a record that --record has left: do the run again, write nothing, and tell "
+                    + "whether the same bytes come.")
+    boolean check;
+
+    @Option(
             names = "--within",
             paramLabel = "FOLDER",
             description = "A folder in which the job may read and write, beside its own; repeatable.")
@@ -58,6 +66,9 @@ final class RunCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        if (check) {
+            return check();
+        }
         Job read = JobReader.read(job);
         Job asked = input == null ? read : read.from(input.toString());
         asked = out == null ? asked : asked.into(out.toString());
@@ -67,6 +78,12 @@ final class RunCommand implements Callable<Integer> {
         bounds.check(JobRun.of(asked).plan());
         asked.check();
         return new JobSession(surroundings, summary).readFrom(job, bounds).run(asked);
+    }
+
+    private int check() {
+        RunRecord.Check found = RunRecord.read(job).check(Formats.shipped());
+        found.sentences().forEach(surroundings.out()::println);
+        return found.isSame() ? ExitCodes.DONE : ExitCodes.OTHERWISE;
     }
 
     /** What is named on the command line is allowed by that. */

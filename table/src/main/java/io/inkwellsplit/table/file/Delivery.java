@@ -5,8 +5,14 @@ import io.inkwellsplit.table.TableException.Problem;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
+import java.security.DigestOutputStream;
+import java.security.MessageDigest;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * The files that one command writes: all of them appear when {@link #publish} is called, or none does.
@@ -21,6 +27,8 @@ public final class Delivery implements AutoCloseable {
     private final List<Target> started = new ArrayList<>();
     private final List<Target> kept;
     private final List<Path> removed = new ArrayList<>();
+    private final Map<Path, MessageDigest> digests = new HashMap<>();
+    private Optional<Supplier<MessageDigest>> digesting = Optional.empty();
     private final List<Deliverable> joined = new ArrayList<>();
     private final Thread onExit = new Thread(this::discard);
 
@@ -70,10 +78,19 @@ public final class Delivery implements AutoCloseable {
             }
             PendingFile pending = new PendingFile(target);
             files.add(pending);
-            return pending.stream();
+            return digested(file, pending.stream());
         } catch (IOException e) {
             throw new TableException(Problem.OUTPUT, file + " cannot be written: " + why(e) + ".", e);
         }
+    }
+
+    private OutputStream digested(Path file, OutputStream stream) {
+        if (digesting.isEmpty()) {
+            return stream;
+        }
+        MessageDigest digest = digesting.get().get();
+        digests.put(file, digest);
+        return new DigestOutputStream(stream, digest);
     }
 
     private void refuse(Target target) {
@@ -135,6 +152,24 @@ public final class Delivery implements AutoCloseable {
     private static String why(IOException e) {
         String message = e.getMessage();
         return message == null ? e.getClass().getSimpleName() : message;
+    }
+
+    /**
+     * Looks at the bytes of every file that is started from now on.
+     *
+     * @param by makes what looks at the bytes of one
+     */
+    public void digest(Supplier<MessageDigest> by) {
+        digesting = Optional.of(by);
+    }
+
+    /**
+     * {@return what has looked at the bytes of a file that was started; empty where nothing has}
+     *
+     * @param file the file, as it was started
+     */
+    public Optional<MessageDigest> digestOf(Path file) {
+        return Optional.ofNullable(digests.get(file));
     }
 
     /** {@return what becomes of what is there already} */

@@ -231,6 +231,11 @@ public final class FilePlan {
         return swept;
     }
 
+    /** {@return the files that are read, as they were named} */
+    public List<Path> inputs() {
+        return inputs.stream().map(use -> use.target.named()).distinct().toList();
+    }
+
     /** {@return where the files are that are read and written, links followed} */
     public List<Path> places() {
         List<Path> places = new ArrayList<>();

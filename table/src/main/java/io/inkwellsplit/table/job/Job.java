@@ -42,6 +42,10 @@ public final class Job {
                     "replace",
                     "Replace the output if it is there already; what was there is kept once, as NAME.before."),
             Setting.flag("no-before", "Do not keep what is replaced."),
+            Setting.flag(
+                    "record",
+                    "Also leave FILE.record.yaml: what was read and written, by hash, and how; run --check tells whether "
+                            + "the same comes again."),
             Setting.output(
                     "set-aside",
                     "FILE",
@@ -151,6 +155,22 @@ public final class Job {
         List<JobStep> silent =
                 steps.stream().map(step -> step.with(withoutOutputs(step))).toList();
         return new Job(input, silent, output(List.of()));
+    }
+
+    /**
+     * {@return this job with a flag of its output set, such as {@code record}}
+     *
+     * @param flag the name of the flag
+     */
+    public Job with(String flag) {
+        return new Job(input, steps, output.with(flag, List.of("true")));
+    }
+
+    /** Returns this job writing the same table elsewhere, and nothing else. */
+    Job again(Path file) {
+        Values only = output(List.of()).with("file", List.of(file.toString()));
+        only = output.isSet("formula-guard") ? only.with("formula-guard", List.of("true")) : only;
+        return new Job(input, writingNothing().steps, only);
     }
 
     private static Values withoutOutputs(JobStep step) {

@@ -102,6 +102,7 @@ public final class JobReader {
                     settings(map(value, "input is a map, such as  input: {file: sign-ups.csv}"), Job.INPUT, input);
                 case "output" ->
                     settings(map(value, "output is a map, such as  output: {file: register.csv}"), Job.OUTPUT, output);
+                case RunRecord.KEY -> map(value, "record is a map that a run has written");
                 default -> throw unknown(tuple.getKeyNode(), text(tuple.getKeyNode()), KEYS);
             }
         }

@@ -23,6 +23,7 @@ import io.inkwellsplit.table.step.Step;
 import java.io.BufferedOutputStream;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -187,6 +188,9 @@ public final class JobRun {
         try (TableInput source = open();
                 Delivery delivery = plan.open()) {
             source.notes().forEach(note -> said(Topic.INPUT, note));
+            if (job.output().isSet("record")) {
+                delivery.digest(RunRecord::digest);
+            }
             RowSource rows = source;
             for (JobCompanion companion : companions) {
                 rows = companion.around(rows);
@@ -216,12 +220,35 @@ public final class JobRun {
             for (JobCompanion companion : companions) {
                 beside.addAll(companion.after(done, delivery));
             }
+            if (job.output().isSet("record") && job.output().isSet("file")) {
+                beside.add(record(complete, run, plan, delivery));
+            }
             if (run.setAside() == 0 || !complete.output().isSet("file")) {
                 plan.earlierAsides().forEach(delivery::remove);
             }
             delivery.publish();
             return new JobDone(done.job(), run, done.notes(), done.setAside(), beside);
         }
+    }
+
+    private static String record(Job complete, Run run, FilePlan plan, Delivery delivery) {
+        Path output = complete.outputFile()
+                .orElseThrow(() -> new TableException(
+                        Problem.SETTING, "A record needs a file beside which it stands; name one for the output."));
+        String written = delivery.digestOf(output)
+                .map(RunRecord::hex)
+                .orElseThrow(() -> new TableException(
+                        Problem.SETTING,
+                        output + " is no file, so no record can be left beside it; leave record out."));
+        Path file = RunRecord.beside(output);
+        String text = RunRecord.text(
+                complete,
+                output,
+                plan.inputs().stream().filter(Files::isRegularFile).toList(),
+                written,
+                run);
+        delivery.write(file, stream -> stream.write(text.getBytes(StandardCharsets.UTF_8)));
+        return "Record: " + file;
     }
 
     private RestFiles rest(Run run, List<JobStep> owners, TableInput source, Delivery delivery) {
@@ -274,6 +301,9 @@ public final class JobRun {
             plan.writes("the output", file);
             if (job.output().isSet("describe")) {
                 plan.writes("the description of the output", CsvMetadata.beside(file));
+            }
+            if (job.output().isSet("record")) {
+                plan.writes("the record", RunRecord.beside(file));
             }
         });
         if (job.output().isSet("file")) {

@@ -25,12 +25,26 @@ public final class JobWriter {
      * @param file where it will stand: the names of its files are told from that folder
      */
     public static String text(Job job, Path file) {
-        Path folder = file.toAbsolutePath().normalize().getParent();
-        return new JobWriter(folder == null ? Path.of("/") : folder).text(job);
+        return text(job, file, Map.of());
     }
 
-    private String text(Job job) {
-        Map<String, Object> all = new LinkedHashMap<>();
+    /** Returns the text of a job with something more in front. */
+    static String text(Job job, Path file, Map<String, Object> more) {
+        return in(file).text(job, more);
+    }
+
+    /** Returns the name of a file as one beside another tells it. */
+    static String told(Path named, Path file) {
+        return in(file).told(named.toString());
+    }
+
+    private static JobWriter in(Path file) {
+        Path folder = file.toAbsolutePath().normalize().getParent();
+        return new JobWriter(folder == null ? Path.of("/") : folder);
+    }
+
+    private String text(Job job, Map<String, Object> more) {
+        Map<String, Object> all = new LinkedHashMap<>(more);
         all.put("input", map(Job.INPUT, job.input()));
         all.put(
                 "steps",

@@ -12,6 +12,7 @@ import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.format.Formats;
 import io.inkwellsplit.table.kind.Values.Given;
 import io.inkwellsplit.table.split.Subject;
 import java.io.ByteArrayInputStream;
@@ -185,6 +186,49 @@ class JobTest {
         assertThat(note).hasContent("x");
         assertThatThrownBy(() -> JobRun.of(job.replacing()).run())
                 .hasMessageContaining("nobody here who can write the report");
+    }
+
+    @Test
+    void aRecordTellsWhetherTheSameComesAgain() throws IOException {
+        Path corrections = Files.writeString(
+                folder.resolve("told.csv"), "Column,For,Text,Is\nSinger,value,Ines Brandt,first=Ines; last=Brandt\n");
+        Path review = folder.resolve("review.csv");
+        Job job = Job.reading(singers)
+                .step("split", step -> step.set("name", "Singer")
+                        .set("corrections", corrections.toString())
+                        .set("review", review.toString()))
+                .writing(out)
+                .with("record");
+        assertThat(JobRun.of(job).run().beside()).contains("Record: " + out + ".record.yaml");
+        Path record = folder.resolve("out.csv.record.yaml");
+        assertThat(record)
+                .content()
+                .contains("rows: 2\n", "- file: singers.csv\n", "- file: told.csv\n", "    file: out.csv\n    sha256: ")
+                .doesNotContain("Ines", folder.toString());
+        List<String> before = names();
+        RunRecord.Check same = RunRecord.read(record).check(Formats.shipped());
+        assertThat(same.isSame()).isTrue();
+        assertThat(same.sentences()).containsExactly("out.csv: the same bytes come again.");
+        assertThat(names()).as("a check writes nothing").isEqualTo(before);
+        Files.writeString(singers, SINGERS.replace("Brandt", "Brand"));
+        RunRecord.Check other = RunRecord.read(record).check(Formats.shipped());
+        assertThat(other.isSame()).isFalse();
+        assertThat(other.sentences())
+                .containsExactly(singers + " has changed since.", "out.csv: other bytes come now.");
+        Files.writeString(folder.resolve("month.yaml"), JobWriter.text(job, folder.resolve("month.yaml")));
+        assertThatThrownBy(() -> RunRecord.read(folder.resolve("month.yaml")))
+                .hasMessageContaining("is a job, and no record of a run");
+        assertThatThrownBy(() -> JobRun.of(job.into("-").replacing()).run())
+                .hasMessageContaining("A record needs a file");
+        Files.delete(out);
+        JobRun.of(JobReader.read(record).replacing()).run();
+        assertThat(out).content().contains("Brand,");
+    }
+
+    private List<String> names() throws IOException {
+        try (var files = Files.list(folder)) {
+            return files.map(file -> file.getFileName().toString()).sorted().toList();
+        }
     }
 
     /** A sheet that is written again loses nothing that people wrote, and the next one takes it over. */
