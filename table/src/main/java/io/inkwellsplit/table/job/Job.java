@@ -44,7 +44,7 @@ public final class Job {
             Setting.flag("no-before", "Do not keep what is replaced."),
             Setting.flag(
                     "record",
-                    "Also leave FILE.record.yaml: what was read and written, by hash, and how; run --check tells whether "
+                    "Also leave FILE.record.yaml: what was read and written, by hash, and how; run can check by it whether "
                             + "the same comes again."),
             Setting.output(
                     "set-aside",
