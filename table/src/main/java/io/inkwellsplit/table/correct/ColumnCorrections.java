@@ -5,6 +5,7 @@ import io.inkwellsplit.name.NameEvidence;
 import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
+import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
@@ -167,6 +168,56 @@ public final class ColumnCorrections {
             }
         }
         return counted(word, made.with(reading, key.get(), place.get()));
+    }
+
+    /**
+     * Returns a reading that agrees with what columns say which are apart already: a city that has a column of its own is the
+     * city, whatever it looks like.
+     *
+     * @param reading the reading
+     * @param told where parts stand in the value, as their columns tell
+     * @param ways tells in which ways the value was weighed
+     * @return the reading itself, where it agrees
+     */
+    public Reading<PartKey> believing(Reading<PartKey> reading, Map<PartKey, Span> told, Ways ways) {
+        if (reading.kind() != Kind.PERSON && reading.kind() != Kind.ADDRESS) {
+            return reading;
+        }
+        Reading<PartKey> believed = reading;
+        for (Map.Entry<PartKey, Span> one : told.entrySet()) {
+            if (!agrees(believed.parts(), one.getKey(), one.getValue())) {
+                Reading<PartKey> before = believed;
+                believed = ways.of(reading.source()).stream()
+                        .filter(way -> told.entrySet().stream()
+                                .allMatch(each -> agrees(way.parts(), each.getKey(), each.getValue())))
+                        .findFirst()
+                        .map(way -> made.of(before, way))
+                        .orElseGet(() -> alone(before, one.getKey(), one.getValue()));
+            }
+        }
+        return believed;
+    }
+
+    /** A first name may have a middle name behind it in its column; a place is the whole of its cell. */
+    private static boolean agrees(List<Part<PartKey>> parts, PartKey key, Span told) {
+        boolean name = key instanceof NamePart;
+        return parts.stream()
+                .filter(part -> part.key() == key)
+                .flatMap(part -> part.spans().stream())
+                .anyMatch(
+                        span -> name ? span.overlaps(told) : span.start() <= told.start() && told.end() <= span.end());
+    }
+
+    /** Takes what was taken for a part elsewhere out of it. */
+    private Reading<PartKey> alone(Reading<PartKey> reading, PartKey key, Span told) {
+        Reading<PartKey> changed = reading;
+        PartKey unplaced = made.key("unplaced").orElseThrow();
+        for (Part<PartKey> part : reading.parts()) {
+            for (Span span : part.key() == key ? part.spans() : List.<Span>of()) {
+                changed = span.overlaps(told) ? changed : made.with(changed, unplaced, span);
+            }
+        }
+        return made.with(changed, key, told);
     }
 
     /** Whether words are in a remark or an organisation: there they say nothing of the name or the place itself. */

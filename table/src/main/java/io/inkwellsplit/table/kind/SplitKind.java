@@ -39,9 +39,17 @@ final class SplitKind implements StepKind {
     @Override
     public List<Setting> settings() {
         return List.of(
-                Setting.text("name", "COLUMN", "A column of names, by title or number; repeatable.")
+                Setting.text(
+                                "name",
+                                "COLUMN",
+                                "A column of names, by title or number; several that make one value with commas between: "
+                                        + "\"First,Last\"; repeatable.")
                         .severalTimes(),
-                Setting.text("address", "COLUMN", "A column of addresses, by title or number; repeatable.")
+                Setting.text(
+                                "address",
+                                "COLUMN",
+                                "A column of addresses, by title or number; several with commas between: "
+                                        + "\"Street,City,Zip\"; repeatable.")
                         .severalTimes(),
                 Setting.text(
                         "titles",

@@ -9,6 +9,7 @@ import io.inkwellsplit.tidy.TidyCase;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,9 @@ public final class PartColumns {
 
     private final List<String> header;
     private final Map<PartKey, Integer> indexes = new HashMap<>();
+    /** What columns were taken for whose titles are of no vocabulary. */
+    private final Map<String, String> guessed = new LinkedHashMap<>();
+
     private final Remarks remarks;
     private final boolean tidy;
 
@@ -35,6 +39,15 @@ public final class PartColumns {
                         .findFirst()
                         .ifPresent(index -> indexes.put(part, index));
             }
+        }
+        for (int i = 0; i < header.size(); i++) {
+            int index = i;
+            UsualTitles.part(header.get(i))
+                    .filter(part -> !indexes.containsKey(part) && !indexes.containsValue(index))
+                    .ifPresent(part -> {
+                        indexes.put(part, index);
+                        guessed.put(header.get(index), part.key());
+                    });
         }
         Map<Integer, PartKey> byIndex = new HashMap<>();
         indexes.forEach((part, index) -> byIndex.put(index, part));
@@ -80,6 +93,13 @@ public final class PartColumns {
      */
     public boolean has(PartKey part) {
         return indexes.containsKey(part) || remarks.areOf(part);
+    }
+
+    /** {@return what columns are taken for by a usual title, such as {@code Zip}, in a sentence; empty where none is} */
+    public String guesses() {
+        List<String> sentences = new ArrayList<>();
+        guessed.forEach((title, key) -> sentences.add(title + " is taken for " + key));
+        return sentences.isEmpty() ? "" : String.join(", ", sentences) + ".";
     }
 
     /** {@return whether any part of a name has a column} */

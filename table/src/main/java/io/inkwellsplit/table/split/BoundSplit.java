@@ -78,7 +78,7 @@ public final class BoundSplit implements RowWise {
             return;
         }
         for (SplitColumn column : columns) {
-            column.observe(cells.get(column.index()));
+            column.observe(column.value(cells));
         }
     }
 
@@ -94,7 +94,7 @@ public final class BoundSplit implements RowWise {
             if (next < columns.size() && columns.get(next).index() == i) {
                 SplitColumn column = columns.get(next);
                 if (wanted) {
-                    column.split(cells.get(i), out);
+                    column.split(cells, out);
                 } else {
                     out.addAll(Collections.nCopies(column.titles().size(), ""));
                 }
@@ -115,7 +115,7 @@ public final class BoundSplit implements RowWise {
         }
         List<List<List<String>>> parts = new ArrayList<>();
         for (SplitColumn column : columns) {
-            parts.add(column.split(cells.get(column.index())));
+            parts.add(column.split(cells));
         }
         int rows = parts.get(columns.indexOf(people)).size();
         for (int r = 0; r < rows; r++) {

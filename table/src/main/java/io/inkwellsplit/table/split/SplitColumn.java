@@ -19,7 +19,7 @@ import java.util.function.Supplier;
 
 /** One column being split: its new columns, and what has been counted. */
 public final class SplitColumn {
-    private final int index;
+    private final SourceCells from;
     private final String source;
     private final Subject subject;
     private final PartCells cells;
@@ -46,8 +46,7 @@ public final class SplitColumn {
     }
 
     SplitColumn(
-            int index,
-            String source,
+            SourceCells from,
             Subject subject,
             List<String> keys,
             PartTitles vocabulary,
@@ -61,8 +60,8 @@ public final class SplitColumn {
         this.eachPerson = eachPerson;
         this.watches = watches;
         this.telling = Telling.AT_ONCE;
-        this.index = index;
-        this.source = source;
+        this.from = from;
+        this.source = from.title();
         this.subject = subject;
         this.cells = new PartCells(subject, keys, vocabulary, checks, standard, eachPerson);
         this.newReader = () -> subject.reader(splitters);
@@ -78,7 +77,7 @@ public final class SplitColumn {
     private SplitColumn(SplitColumn from, ColumnReader reader) {
         this.telling = Telling.LATER;
         this.eachPerson = from.eachPerson;
-        this.index = from.index;
+        this.from = from.from;
         this.source = from.source;
         this.subject = from.subject;
         this.cells = from.cells;
@@ -131,10 +130,10 @@ public final class SplitColumn {
         String wanted = column.title();
         String title = wanted;
         if (taken.contains(title)) {
-            title = source + " " + wanted;
+            title = from.inFront() + " " + wanted;
         }
         for (int i = 2; taken.contains(title); i++) {
-            title = source + " " + wanted + " " + i;
+            title = from.inFront() + " " + wanted + " " + i;
         }
         taken.add(title);
         plainTitles.add(wanted);
@@ -147,8 +146,14 @@ public final class SplitColumn {
         return meanings;
     }
 
+    /** Returns the place behind which the new columns stand. */
     int index() {
-        return index;
+        return from.last();
+    }
+
+    /** Returns the value of a row: a cell, or several that belong together. */
+    String value(List<String> cells) {
+        return from.value(cells);
     }
 
     /** {@return the titles of the new columns} */
@@ -181,8 +186,8 @@ public final class SplitColumn {
     }
 
     /** Returns the cells of the rows that a value makes: one, or one for each person. */
-    List<List<String>> split(String value) {
-        Reading<PartKey> reading = read(value);
+    List<List<String>> split(List<String> source) {
+        Reading<PartKey> reading = read(source);
         List<Reading<PartKey>> people = eachPerson ? reader.people(reading) : List.of(reading);
         List<List<String>> rows = new ArrayList<>();
         for (int i = 0; i < people.size(); i++) {
@@ -193,13 +198,15 @@ public final class SplitColumn {
         return rows;
     }
 
-    void split(String value, List<String> out) {
-        cells.add(read(value), 1, out);
+    void split(List<String> row, List<String> out) {
+        cells.add(read(row), 1, out);
     }
 
-    private Reading<PartKey> read(String value) {
+    private Reading<PartKey> read(List<String> row) {
+        String value = from.value(row);
         Reading<PartKey> reading =
                 corrections.isEmpty() ? reader.read(value) : corrections.read(value, reader::read, reader.ways());
+        reading = corrections.believing(reading, from.told(row), reader.ways());
         count(reading);
         if (telling == Telling.AT_ONCE) {
             tell(reading);

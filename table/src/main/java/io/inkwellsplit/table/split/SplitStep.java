@@ -20,6 +20,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -287,11 +288,14 @@ public final class SplitStep implements Step {
     @Override
     public BoundSplit bind(List<String> header) {
         Map<Integer, Wanted> byIndex = new HashMap<>();
+        Map<Wanted, SourceCells> sources = new HashMap<>();
         for (Wanted one : wanted) {
-            Wanted before = byIndex.put(Columns.find(header, one.column), one);
+            SourceCells source = new SourceCells(header, Columns.findAll(header, one.column), one.subject);
+            Wanted before = byIndex.put(source.last(), one);
             if (before != null) {
                 throw new TableException(Problem.SETTING, "The column \"" + one.column + "\" is named twice.");
             }
+            sources.put(one, source);
         }
         checkParts();
         List<SplitColumn> columns = new ArrayList<>();
@@ -300,8 +304,7 @@ public final class SplitStep implements Step {
             Wanted one = byIndex.get(i);
             if (one != null) {
                 columns.add(new SplitColumn(
-                        i,
-                        header.get(i),
+                        Objects.requireNonNull(sources.get(one)),
                         one.subject,
                         parts,
                         titles,

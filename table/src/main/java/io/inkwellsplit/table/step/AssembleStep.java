@@ -274,10 +274,10 @@ public final class AssembleStep implements Step {
             titles.add(column.title);
             made.add(column.maker.in(parts));
         }
-        return new Bound(titles, made);
+        return new Bound(titles, made, parts.guesses());
     }
 
-    private record Bound(List<String> header, List<RowText> made) implements RowWise {
+    private record Bound(List<String> header, List<RowText> made, String guesses) implements RowWise {
         @Override
         public Optional<RowWise> fork() {
             return Optional.of(this);
@@ -285,7 +285,11 @@ public final class AssembleStep implements Step {
 
         @Override
         public List<String> report() {
-            return List.of("New columns: " + made.size());
+            List<String> lines = new ArrayList<>(List.of("New columns: " + made.size()));
+            if (!guesses.isEmpty()) {
+                lines.add(guesses);
+            }
+            return lines;
         }
 
         @Override

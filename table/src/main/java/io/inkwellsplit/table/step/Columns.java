@@ -2,6 +2,7 @@ package io.inkwellsplit.table.step;
 
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -42,6 +43,23 @@ public final class Columns {
                 Problem.SETTING,
                 "There is no column \"" + wanted + "\". " + known(header) + "Give a title or a number from 1 to "
                         + header.size() + ".");
+    }
+
+    /**
+     * {@return the indexes of several columns that are named with commas between, or of one}
+     *
+     * @param header the titles of the columns
+     * @param wanted a title or number; or several, with commas, where no title is all of it
+     * @throws TableException if one is none, or more than one of that title
+     */
+    public static int[] findAll(List<String> header, String wanted) {
+        boolean one = wanted.indexOf(',') < 0
+                || header.stream().anyMatch(title -> title.strip().equalsIgnoreCase(wanted.strip()));
+        return one
+                ? new int[] {find(header, wanted)}
+                : Arrays.stream(wanted.split(","))
+                        .mapToInt(piece -> find(header, piece.strip()))
+                        .toArray();
     }
 
     /** A first row that looks like data is somebody's data, and is not told. */
