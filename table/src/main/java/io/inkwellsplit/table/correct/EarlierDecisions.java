@@ -5,6 +5,7 @@ import io.inkwellsplit.table.correct.Correction.Scope;
 import io.inkwellsplit.table.csv.CsvSource;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -13,29 +14,43 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What people have filled in and added in a review sheet that is written anew: nothing of it is lost. A decision that was made
  * in short ({@code as read}, for a group) is kept in full, as the new sheet may read the value in another way.
  */
 public final class EarlierDecisions {
+    /** Who has decided, and on which day. */
+    private static final String BY = "Decided by";
+
+    private static final String ON = "Decided on";
+
     private final List<String> moreTitles = new ArrayList<>();
     private final Map<String, Correction> ofValues = new LinkedHashMap<>();
     private final List<Correction> others = new ArrayList<>();
     private final Map<String, List<String>> more = new HashMap<>();
     private long kept;
 
-    private EarlierDecisions() {}
+    private final Optional<String> reviewer;
+
+    private EarlierDecisions(Optional<String> reviewer) {
+        this.reviewer = reviewer;
+        if (reviewer.isPresent()) {
+            moreTitles.addAll(List.of(BY, ON));
+        }
+    }
 
     /**
      * {@return what some files hold; the first that decides of a value is followed}
      *
      * @param files the sheet that will be replaced, and one that is applied; what is not there, or is no review sheet, holds
      *     nothing
+     * @param reviewer who has decided what nobody has put a name to yet; empty to leave that open
      * @throws io.inkwellsplit.table.TableException if a line says what cannot be, naming the line
      */
-    public static EarlierDecisions in(List<Path> files) {
-        EarlierDecisions decisions = new EarlierDecisions();
+    public static EarlierDecisions in(List<Path> files, Optional<String> reviewer) {
+        EarlierDecisions decisions = new EarlierDecisions(reviewer);
         for (Path file : files) {
             if (Files.isRegularFile(file)) {
                 try (CsvSource source = CsvSource.open(file)) {
@@ -57,10 +72,12 @@ public final class EarlierDecisions {
             }
         });
         List<String> header = source.header();
-        if (!moreTitles.isEmpty()) {
+        if (!more.isEmpty()) {
             return;
         }
-        header.stream().filter(title -> !ReviewSheet.TITLES.contains(title)).forEach(moreTitles::add);
+        header.stream()
+                .filter(title -> !ReviewSheet.TITLES.contains(title) && !moreTitles.contains(title))
+                .forEach(moreTitles::add);
         if (moreTitles.isEmpty()) {
             return;
         }
@@ -72,7 +89,7 @@ public final class EarlierDecisions {
                 more.put(
                         key(cells.get(column), cells.get(text)),
                         moreTitles.stream()
-                                .map(title -> cells.get(header.indexOf(title)))
+                                .map(title -> header.contains(title) ? cells.get(header.indexOf(title)) : "")
                                 .toList());
             }
         }
@@ -102,8 +119,7 @@ public final class EarlierDecisions {
             kept++;
             cells.set(ReviewSheet.TITLES.indexOf("Is"), decided.is());
         }
-        List<String> added = more.remove(key);
-        cells.addAll(added == null ? Collections.nCopies(moreTitles.size(), "") : added);
+        cells.addAll(added(key, decided != null));
         return cells;
     }
 
@@ -117,11 +133,22 @@ public final class EarlierDecisions {
             List<String> cells =
                     new ArrayList<>(List.of(one.column(), one.scope().key(), one.text(), one.is()));
             cells.addAll(Collections.nCopies(ReviewSheet.TITLES.size() - ReviewSheet.NEEDED, ""));
-            List<String> added = more.remove(key(one.column(), one.text()));
-            cells.addAll(added == null ? Collections.nCopies(moreTitles.size(), "") : added);
+            cells.addAll(added(key(one.column(), one.text()), true));
             lines.add(cells);
         }
         return lines;
+    }
+
+    /** Returns the cells of columns that somebody has added, with who has decided where that is told now. */
+    private List<String> added(String key, boolean isDecided) {
+        List<String> before = more.remove(key);
+        List<String> added = new ArrayList<>(before == null ? Collections.nCopies(moreTitles.size(), "") : before);
+        int by = moreTitles.indexOf(BY);
+        if (isDecided && reviewer.isPresent() && added.get(by).isBlank()) {
+            added.set(by, reviewer.get());
+            added.set(moreTitles.indexOf(ON), LocalDate.now().toString());
+        }
+        return added;
     }
 
     /** {@return how many decisions were kept} */

@@ -113,7 +113,12 @@ public final class ReviewSheet implements ReadingWatch {
         return cells.get(COLUMN) + "\t" + look + "\t" + cells.get(DOUBTS);
     }
 
-    private static String parts(List<Part<PartKey>> parts) {
+    /**
+     * {@return parts in one line, by key: {@code first=Ines; last=Brandt}}
+     *
+     * @param parts the parts; finer ones are left out
+     */
+    public static String parts(List<Part<PartKey>> parts) {
         return parts.stream()
                 .filter(part -> !part.key().isFiner())
                 .map(part -> part.key().key() + "=" + part.text())

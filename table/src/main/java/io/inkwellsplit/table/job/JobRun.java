@@ -188,6 +188,10 @@ public final class JobRun {
         try (TableInput source = open();
                 Delivery delivery = plan.open()) {
             source.notes().forEach(note -> said(Topic.INPUT, note));
+            // The columns of a database have names of their own.
+            if (job.readSettings().hasHeader() && source.types().isEmpty()) {
+                MissingHeader.suspected(source).ifPresent(note -> said(Topic.INPUT, note));
+            }
             if (job.output().isSet("record")) {
                 delivery.digest(RunRecord::digest);
             }
@@ -268,8 +272,10 @@ public final class JobRun {
         List<ReadingWatch> watches = new ArrayList<>();
         if (step.kind().settings().stream().anyMatch(setting -> setting.name().equals("review"))
                 && step.values().isSet("review")) {
-            ReviewFiles review =
-                    new ReviewFiles(step.values().files("review"), step.values().file("corrections"));
+            ReviewFiles review = new ReviewFiles(
+                    step.values().files("review"),
+                    step.values().file("corrections"),
+                    step.values().text("reviewer"));
             reviews.put(step, review);
             watches.add(review.sheet());
         }

@@ -27,10 +27,13 @@ final class ReviewFiles {
     /** The file of corrections that is applied, which may be the sheet of an earlier round. */
     private final Optional<Path> applied;
 
+    private final Optional<String> reviewer;
+
     private final ReviewSheet sheet = new ReviewSheet();
     private long kept;
 
-    ReviewFiles(List<Path> files, Optional<Path> applied) {
+    ReviewFiles(List<Path> files, Optional<Path> applied, Optional<String> reviewer) {
+        this.reviewer = reviewer;
         this.files = files;
         this.applied = applied;
     }
@@ -53,7 +56,7 @@ final class ReviewFiles {
                 ends.add(() -> delivery.write(file, page::writeTo));
             } else {
                 EarlierDecisions earlier = EarlierDecisions.in(
-                        Stream.concat(Stream.of(file), applied.stream()).toList());
+                        Stream.concat(Stream.of(file), applied.stream()).toList(), reviewer);
                 CsvOutput table = CsvOutput.in(delivery, file, dialect, AsideFile.none());
                 table.header(earlier.titles());
                 outputs.add(one -> table.row(earlier.merged(one)));

@@ -103,6 +103,10 @@ final class SplitKind implements StepKind {
                                         + "repeatable.",
                                 "the review")
                         .severalTimes(),
+                Setting.text(
+                        "reviewer",
+                        "NAME",
+                        "Who has decided what is filled in in the sheets that are read: kept with the day in the new sheet."),
                 Setting.flag("no-learning", "Read every value by itself, not in the light of its column."));
     }
 

@@ -25,6 +25,8 @@ public enum PartTitles {
         PERSON("person", "Person"),
         /** Of an address: as one of which country it was read, by its code of ISO 3166-1. */
         COUNTRY_CODE("country_code", "Country code"),
+        /** The next likely way to read the value, by key. */
+        RUNNER_UP("runner_up", "Runner-up"),
         /** What stands around a name. */
         REMARKS("remarks", "Remarks"),
         /** The confidence, from 0 to 1. */

@@ -3,10 +3,13 @@ package io.inkwellsplit.table.split;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.address.AddressStandard;
 import io.inkwellsplit.reading.AddressPart;
+import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.table.Ways;
+import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.part.PartTitles;
 import io.inkwellsplit.table.part.PartTitles.Extra;
 import java.util.ArrayList;
@@ -37,6 +40,7 @@ final class PartCells {
     private final boolean kind;
     private final boolean numbered;
     private final boolean countryCode;
+    private final boolean runnerUp;
     private final boolean remarks;
     private final boolean checks;
 
@@ -63,6 +67,7 @@ final class PartCells {
                 .toArray(PartKey[]::new);
         this.kind = all || keys.contains(Extra.KIND.key());
         this.countryCode = subject == Subject.ADDRESS && (all || keys.contains(Extra.COUNTRY_CODE.key()));
+        this.runnerUp = keys.contains(Extra.RUNNER_UP.key());
         this.remarks = !all;
         this.checks = checks == SplitStep.Checks.SHOW;
     }
@@ -81,6 +86,9 @@ final class PartCells {
         }
         if (countryCode) {
             columns.add(column(Extra.COUNTRY_CODE));
+        }
+        if (runnerUp) {
+            columns.add(column(Extra.RUNNER_UP));
         }
         if (remarks) {
             columns.add(column(Extra.REMARKS));
@@ -103,8 +111,9 @@ final class PartCells {
      * Adds the cells of a reading.
      *
      * @param number which person of the cell it is, from 1
+     * @param ways tells in which ways a value was weighed
      */
-    void add(Reading<PartKey> reading, int number, List<String> out) {
+    void add(Reading<PartKey> reading, int number, Ways ways, List<String> out) {
         if (numbered) {
             out.add(reading.kind() == Kind.PERSON ? Integer.toString(number) : "");
         }
@@ -116,6 +125,10 @@ final class PartCells {
         }
         if (countryCode) {
             out.add(countryCode(reading));
+        }
+        if (runnerUp) {
+            List<Alternative<PartKey>> all = ways.of(reading.source());
+            out.add(all.size() > 1 ? ReviewSheet.parts(all.get(1).parts()) : "");
         }
         if (remarks) {
             out.add(remarks(reading));

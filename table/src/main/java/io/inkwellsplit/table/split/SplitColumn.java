@@ -192,14 +192,14 @@ public final class SplitColumn {
         List<List<String>> rows = new ArrayList<>();
         for (int i = 0; i < people.size(); i++) {
             List<String> row = new ArrayList<>();
-            cells.add(people.get(i), i + 1, row);
+            cells.add(people.get(i), i + 1, reader.ways(), row);
             rows.add(row);
         }
         return rows;
     }
 
     void split(List<String> row, List<String> out) {
-        cells.add(read(row), 1, out);
+        cells.add(read(row), 1, reader.ways(), out);
     }
 
     private Reading<PartKey> read(List<String> row) {

@@ -338,6 +338,7 @@ public final class SplitStep implements Step {
         for (String part : parts) {
             boolean known = part.equals("all")
                     || part.equals(PartTitles.Extra.KIND.key())
+                    || part.equals(PartTitles.Extra.RUNNER_UP.key())
                     || part.equals(PartTitles.Extra.COUNTRY_CODE.key())
                             && wanted.stream().anyMatch(one -> one.subject == Subject.ADDRESS)
                     || wanted.stream().anyMatch(one -> one.subject.allParts().stream()

@@ -9,6 +9,7 @@ import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.TestTable;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
@@ -22,6 +23,7 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -276,6 +278,42 @@ class JobTest {
                     .containsOnlyOnce("Singer,word,Brandt,last,");
         }
         assertThat(sheet).content().isEqualTo(written);
+        Path named = folder.resolve("named.csv");
+        Job third = Job.reading(singers)
+                .step("split", step -> step.set("name", "Singer")
+                        .set("doubt-below", "1")
+                        .set("corrections", next.toString())
+                        .set("review", named.toString())
+                        .set("reviewer", "Edda"))
+                .writing(out)
+                .replacing();
+        JobRun.of(third).run();
+        String today = LocalDate.now().toString();
+        assertThat(Files.readString(named))
+                .contains(
+                        "Why,Decided by,Decided on,Asked\n",
+                        "Singer,word,Brandt,last,,,,,,,,,,,,Edda," + today + ",Tom\n");
+        assertThat(Files.readString(named).lines().filter(line -> line.contains("Edda,2")))
+                .as("decided, and not only listed")
+                .hasSize(2);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "'Thorne, Ada|Barre'; 'Wren, Tobias|Stowe'; true",
+                "M-2745|Ada Thorne; M-4778|Tobias Wren; true",
+                "ada@quayside.example|x; tom@quayside.example|y; true",
+                "12 Fore Street|x; 4 Mill Ln|y; true",
+                "Patron|2024|2025; Ada|15|16; false",
+                "Address 1|Address 2; Barre 1|Stowe 2; false",
+                "Name|Since; Ada Thorne|1971; false",
+                "Name; ; false"
+            })
+    void aHeaderThatLooksLikeDataIsSuspected(String header, String row, boolean suspected) {
+        String table = header + (row == null ? "" : "\n" + row);
+        assertThat(MissingHeader.suspected(TestTable.of(table)).isPresent()).isEqualTo(suspected);
     }
 
     @Test

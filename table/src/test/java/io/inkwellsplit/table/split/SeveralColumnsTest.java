@@ -87,6 +87,18 @@ class SeveralColumnsTest {
     }
 
     @Test
+    void theRunnerUpHasAColumnOnDemand() {
+        SplitStep step = SplitStep.builder()
+                .name("a,b")
+                .parts(List.of("last", "runner_up"))
+                .build();
+        assertThat(split(step, "x|y||||||Marlow James").get(0))
+                .containsEntry("Last name", "James")
+                .containsEntry("Runner-up", "first=James; last=Marlow");
+        assertThat(split(SplitStep.builder().name("a,b").build(), "x").get(0)).doesNotContainKey("Runner-up");
+    }
+
+    @Test
     void aTitleWithACommaIsOneColumn() {
         String cells = "x|y||||||Ada Thorne";
         assertThat(split(SplitStep.builder().name("a,b").build(), cells).get(0)).containsEntry("Last name", "Thorne");
