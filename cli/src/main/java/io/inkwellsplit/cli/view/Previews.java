@@ -45,8 +45,16 @@ public final class Previews {
     }
 
     private static void split(SplitColumn column, Run run, List<List<String>> rows, PrintWriter to) {
-        List<String> shown = new ArrayList<>(List.of(column.source()));
-        List<Integer> indexes = new ArrayList<>(List.of(run.header().indexOf(column.source())));
+        List<String> shown = new ArrayList<>();
+        List<Integer> indexes = new ArrayList<>();
+        for (String source : column.sources()) {
+            int index = run.header().indexOf(source);
+            // What is left out of the table has no column to show.
+            if (index >= 0) {
+                shown.add(source);
+                indexes.add(index);
+            }
+        }
         for (int i = 0; i < column.titles().size(); i++) {
             shown.add(column.plainTitles().get(i));
             indexes.add(run.header().indexOf(column.titles().get(i)));

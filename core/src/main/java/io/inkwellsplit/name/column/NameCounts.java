@@ -230,10 +230,10 @@ public final class NameCounts {
         Habits known = habits;
         if (known == null) {
             known = new Habits(
-                    odds(givenFirst, familyFirst),
-                    odds(twoFamilyNames, oneFamilyName),
-                    odds(familyInCapitals, oneCase),
-                    odds(organisations, people));
+                    others(givenFirst, familyFirst),
+                    others(twoFamilyNames, oneFamilyName),
+                    others(familyInCapitals, oneCase),
+                    others(organisations, people));
             habits = known;
         }
         return known;
@@ -249,11 +249,12 @@ public final class NameCounts {
         int other = place(word, 1);
         int given = Math.min(all[one + GIVEN], all[other + GIVEN]);
         int family = Math.min(all[one + FAMILY], all[other + FAMILY]);
-        // One less for the value itself, which may have been counted: it must not be its own witness.
-        if (given > family) {
-            return odds(given - 1, family);
-        }
-        return given == family ? 0 : odds(given, family - 1);
+        return others(given, family);
+    }
+
+    /** Returns the odds with one value less: the one that asks may have been counted, and must not be its own witness. */
+    private static double others(long yes, long no) {
+        return yes == no ? 0 : yes > no ? odds(yes - 1, no) : odds(yes, no - 1);
     }
 
     private static double odds(long yes, long no) {

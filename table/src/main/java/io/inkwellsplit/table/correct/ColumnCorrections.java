@@ -198,14 +198,12 @@ public final class ColumnCorrections {
         return believed;
     }
 
-    /** A first name may have a middle name behind it in its column; a place is the whole of its cell. */
+    /** A first name may have a middle name behind it in its column, and a city its region. */
     private static boolean agrees(List<Part<PartKey>> parts, PartKey key, Span told) {
-        boolean name = key instanceof NamePart;
         return parts.stream()
                 .filter(part -> part.key() == key)
                 .flatMap(part -> part.spans().stream())
-                .anyMatch(
-                        span -> name ? span.overlaps(told) : span.start() <= told.start() && told.end() <= span.end());
+                .anyMatch(span -> span.overlaps(told));
     }
 
     /** Takes what was taken for a part elsewhere out of it. */

@@ -10,7 +10,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * The cells that are read as one value: one, or several that belong together, such as the lines of an address. Where a column
@@ -18,6 +17,7 @@ import java.util.stream.Collectors;
  */
 final class SourceCells {
     private final int[] indexes;
+    private final List<String> titles;
     private final String title;
     private final String called;
     private final String joint;
@@ -26,7 +26,8 @@ final class SourceCells {
 
     SourceCells(List<String> header, int[] indexes, Subject subject) {
         this.indexes = indexes.clone();
-        this.title = Arrays.stream(indexes).mapToObj(header::get).collect(Collectors.joining(" + "));
+        this.titles = Arrays.stream(indexes).mapToObj(header::get).toList();
+        this.title = String.join(" + ", titles);
         this.called = subject == Subject.NAME ? "Name" : "Address";
         this.joint = subject == Subject.NAME ? " " : ", ";
         Class<?> kind = subject == Subject.NAME ? NamePart.class : AddressPart.class;
@@ -36,7 +37,11 @@ final class SourceCells {
                 .toList();
     }
 
-    /** Returns the titles of the columns. */
+    List<String> titles() {
+        return titles;
+    }
+
+    /** Returns the titles of the columns in one. */
     String title() {
         return title;
     }

@@ -166,7 +166,12 @@ public final class SplitColumn {
         return plainTitles;
     }
 
-    /** {@return the title of the column that is split} */
+    /** {@return the titles of the columns that are read, one or several that make one value} */
+    public List<String> sources() {
+        return from.titles();
+    }
+
+    /** {@return the title of the column that is split; of several, all of them with a plus between} */
     public String source() {
         return source;
     }

@@ -77,7 +77,8 @@ class SeveralColumnsTest {
                 "x|x|4 Mill Ln||Fore Street|VT|05602; Fore Street; VT",
                 "x|x|4 Mill Ln||Suite|VT|05602; Suite; VT",
                 "x|x|||Vermont|VT|; Vermont; VT",
-                "x|x|Barre Street||Barre|VT|05641; Barre; VT"
+                "x|x|Barre Street||Barre|VT|05641; Barre; VT",
+                "x|x|12 Fore Street||Barre, VT||05641; Barre; VT"
             })
     void aCityThatIsApartIsTheCity(String cells, String city, String state) {
         SplitStep step =
