@@ -172,7 +172,7 @@ class PieceStepsTest {
                                 .checks(Checks.LEAVE_OUT)
                                 .build(),
                         CutStep.of("Voices", Cutter.at(", "))))
-                .contains("Name: 3 read with confidence, 0 doubtful");
+                .contains("Name: 2 read with confidence, 1 doubtful");
     }
 
     @Test
