@@ -17,6 +17,10 @@ import org.jspecify.annotations.Nullable;
 /** What is particular to a kind of database; this one holds for any that has a driver. Immutable. */
 class Engine {
     private static final int ROWS_AT_ONCE = 1_000;
+    private static final String H2 = "H2";
+    /** What the databases take that have a limit for plain texts. */
+    private static final int LONGEST_TEXT = 4_000;
+
     private static final Set<String> SYSTEM_SCHEMAS =
             Set.of("information_schema", "INFORMATION_SCHEMA", "pg_catalog", "sys", "SYS");
 
@@ -127,10 +131,10 @@ class Engine {
         return sure ? declared(type.kind()) : declared(Kind.TEXT);
     }
 
-    /** In the words of ISO/IEC 9075. */
+    /** In the words of ISO/IEC 9075; not every database knows a text without a greatest length. */
     String declared(Kind kind) {
         return switch (kind) {
-            case TEXT -> product.equals("H2") ? "varchar" : "longtext";
+            case TEXT -> product.equals(H2) ? "varchar" : "varchar(" + LONGEST_TEXT + ")";
             case WHOLE_NUMBER -> "bigint";
             case NUMBER -> "decimal(38,10)";
             case TRUTH -> "boolean";

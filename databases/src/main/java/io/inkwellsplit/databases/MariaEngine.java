@@ -1,5 +1,6 @@
 package io.inkwellsplit.databases;
 
+import io.inkwellsplit.table.ColumnType.Kind;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -46,6 +47,11 @@ final class MariaEngine extends Engine {
         try (Statement statement = connection.createStatement()) {
             statement.execute(WAIT);
         }
+    }
+
+    @Override
+    String declared(Kind kind) {
+        return kind == Kind.TEXT ? "longtext" : super.declared(kind);
     }
 
     /** The lock of that name goes with the connection, however the program ends. */
