@@ -152,23 +152,34 @@ final class Database implements AutoCloseable {
                         + (all.size() > MOST_TOLD ? " …" : "");
     }
 
-    /** Returns the table that a name means: written so, or else the only one that differs in capitals alone. */
+    /** Returns the table that is meant to be read: written so, or else the only one that differs in capitals alone. */
     private static Optional<TableName> find(List<TableName> all, String written) {
+        return exactly(all, written).or(() -> butForCapitals(all, written));
+    }
+
+    private static Optional<TableName> exactly(List<TableName> all, String written) {
+        return all.stream()
+                .filter(one -> one.isUsual() && one.table().equals(written)
+                        || (one.schema() + "." + one.table()).equals(written))
+                .findFirst();
+    }
+
+    /** A table of another schema is only meant where that is named. */
+    private static Optional<TableName> butForCapitals(List<TableName> all, String written) {
         String small = written.toLowerCase(Locale.ROOT);
-        for (TableName one : all) {
-            if (one.isUsual() && one.table().equals(written) || (one.schema() + "." + one.table()).equals(written)) {
-                return Optional.of(one);
-            }
-        }
         List<TableName> alike = all.stream()
-                .filter(one -> one.table().toLowerCase(Locale.ROOT).equals(small))
+                .filter(one ->
+                        one.isUsual() && one.table().toLowerCase(Locale.ROOT).equals(small))
                 .toList();
         return alike.size() == 1 ? Optional.of(alike.get(0)) : Optional.empty();
     }
 
-    Optional<TableName> find(String written) {
+    /** Returns the table that would be replaced by one of a name: none that the database tells from it. */
+    Optional<TableName> toReplace(String written) {
         try {
-            return find(engine.tables(connection), written);
+            List<TableName> all = engine.tables(connection);
+            return exactly(all, written)
+                    .or(() -> engine.tellsCapitals() ? Optional.empty() : butForCapitals(all, written));
         } catch (SQLException e) {
             throw Trouble.writing(called(written), e);
         }

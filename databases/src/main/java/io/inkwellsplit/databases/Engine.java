@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 /** What is particular to a kind of database; this one holds for any that has a driver. Immutable. */
 class Engine {
     private static final int ROWS_AT_ONCE = 1_000;
+    private static final Set<Integer> BYTES = Set.of(Types.BINARY, Types.VARBINARY, Types.LONGVARBINARY, Types.BLOB);
     private static final String H2 = "H2";
     /** What the databases take that have a limit for plain texts. */
     private static final int LONGEST_TEXT = 4_000;
@@ -93,7 +94,11 @@ class Engine {
 
     /** Returns the text of a value; null where there is none. */
     @Nullable String text(ResultSet row, int column) throws SQLException {
-        return row.getString(column);
+        String text = row.getString(column);
+        if (text != null && BYTES.contains(row.getMetaData().getColumnType(column))) {
+            throw new BytesInCell();
+        }
+        return text;
     }
 
     /** Returns what a column of a query holds. */
@@ -147,6 +152,11 @@ class Engine {
     /** Is told of a table that is about to be made, under the name it has until it takes its place. */
     void making(Connection connection, TableName part) throws SQLException {
         // Where nobody can tell which run a table belongs to, one that was left by a killed run stays.
+    }
+
+    /** Returns whether two tables may have names that differ in capitals alone. */
+    boolean tellsCapitals() {
+        return true;
     }
 
     /** Returns whether a table that was made goes again when its transaction does not end. */

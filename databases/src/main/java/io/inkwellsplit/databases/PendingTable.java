@@ -39,7 +39,7 @@ final class PendingTable implements Deliverable {
         if (database.isQuery(table)) {
             throw new TableException(Problem.OUTPUT, called + " is a query, which is read only; give another name.");
         }
-        Optional<TableName> there = database.find(table);
+        Optional<TableName> there = database.toReplace(table);
         this.isThere = there.isPresent();
         this.place = there.orElseGet(() -> named(table));
         this.part = place.called(PART + HexFormat.of().formatHex(random()));

@@ -3,11 +3,13 @@ package io.inkwellsplit.databases;
 import io.inkwellsplit.table.ColumnType;
 import io.inkwellsplit.table.ColumnType.Kind;
 import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** PostgreSQL: rows come through a cursor in one snapshot, and go in by the database's own copying. */
 final class PostgresEngine extends Engine {
@@ -44,6 +46,12 @@ final class PostgresEngine extends Engine {
         String declared = type.declared();
         String plain = COUNTING.getOrDefault(declared, declared);
         return new ColumnType(type.kind(), plain.replaceFirst("^bpchar", "character"), NAME);
+    }
+
+    /** Bytes too have a text, from which they come back as they were. */
+    @Override
+    @Nullable String text(ResultSet row, int column) throws SQLException {
+        return row.getString(column);
     }
 
     @Override

@@ -64,4 +64,9 @@ final class SqliteEngine extends Engine {
     boolean makesTablesInTransactions() {
         return true;
     }
+
+    @Override
+    boolean tellsCapitals() {
+        return false;
+    }
 }

@@ -103,6 +103,15 @@ class MariaTest {
     }
 
     @Test
+    void bytesAreNotTakenForText() throws SQLException {
+        Tables.execute(
+                url, "create table split (a text, b blob)", "insert into split values ('x', null), ('x', x'00ff')");
+        assertThatThrownBy(() -> Tables.read(table("split")))
+                .isInstanceOf(TableException.class)
+                .hasMessageContaining("holds bytes and no text in the column b, row 2");
+    }
+
+    @Test
     void theSnapshotOutlastsAChange() throws SQLException {
         try (TableInput in = Formats.shipped().open(table("patrons"), ReadSettings.STANDARD)) {
             Tables.execute(url, "delete from patrons where `Order` = 1");

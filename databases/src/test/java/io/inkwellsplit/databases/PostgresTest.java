@@ -75,6 +75,7 @@ class PostgresTest {
         Tables.execute(
                 url(),
                 "drop schema public cascade",
+                "drop schema if exists other cascade",
                 "create schema public",
                 "create table patrons (\"Order\" serial primary key, patron text, code varchar(5), given numeric(10,2), "
                         + "since date, seen timestamptz, active boolean, tags text[], \"Ώρα \"\"x\" time)",
@@ -140,6 +141,29 @@ class PostgresTest {
         assertThat(Tables.query(url(), "select count(*) from split")).containsExactly("3");
         assertThat(Tables.query(url(), "select tablename from pg_tables where schemaname = 'public' order by 1"))
                 .containsExactly("patrons", "split");
+    }
+
+    /** Only the very table is replaced: not one of another schema, nor one that differs in capitals. */
+    @Test
+    void noOtherTableIsReplaced() throws SQLException {
+        Tables.execute(
+                url(),
+                "create schema other",
+                "create table other.split (a text)",
+                "create table \"Split\" (a bytea)",
+                "insert into \"Split\" values ('\\x00ff')");
+        Tables.carry(table("patrons"), table("split"), WhenThere.REPLACE, split());
+        Tables.carry(table("Split"), table("bytes"), WhenThere.REFUSE);
+        assertThat(Tables.query(
+                        url(),
+                        "select table_schema, table_name from information_schema.tables where "
+                                + "table_schema in ('public', 'other')"))
+                .containsExactlyInAnyOrder(
+                        "other|split", "public|Split", "public|bytes", "public|patrons", "public|split");
+        assertThat(Tables.query(url(), "select a from \"Split\" union all select a from bytes"))
+                .containsExactly("\\x00ff", "\\x00ff");
+        Tables.carry(table("patrons"), table("other.split"), WhenThere.REPLACE, split());
+        assertThat(Tables.query(url(), "select count(*) from other.split")).containsExactly("3");
     }
 
     @Test
