@@ -81,6 +81,7 @@ final class RunCommand implements Callable<Integer> {
     }
 
     private int check() {
+        bounds().check(JobRun.of(JobReader.read(job)).plan());
         RunRecord.Check found = RunRecord.read(job).check(Formats.shipped());
         found.sentences().forEach(surroundings.out()::println);
         return found.isSame() ? ExitCodes.DONE : ExitCodes.OTHERWISE;
