@@ -181,7 +181,8 @@ public final class ContactOutput implements TableOutput {
 
     @Override
     public List<String> notes() {
-        return List.of("Contacts: " + contacts);
+        String guesses = columns == null ? "" : columns.guesses();
+        return guesses.isEmpty() ? List.of("Contacts: " + contacts) : List.of(guesses, "Contacts: " + contacts);
     }
 
     @Override
