@@ -44,23 +44,27 @@ public final class EarlierDecisions {
     /**
      * {@return what some files hold; the first that decides of a value is followed}
      *
-     * @param files the sheet that will be replaced, and one that is applied; what is not there, or is no review sheet, holds
-     *     nothing
+     * @param replaced the sheet that will be replaced; it holds nothing where it is not there, or has not the columns of
+     *     corrections
+     * @param applied a file of corrections that is applied; it holds nothing where it is no review sheet
      * @param reviewer who has decided what nobody has put a name to yet; empty to leave that open
      * @throws io.inkwellsplit.table.TableException if a line says what cannot be, naming the line
      */
-    public static EarlierDecisions in(List<Path> files, Optional<String> reviewer) {
+    public static EarlierDecisions in(Path replaced, Optional<Path> applied, Optional<String> reviewer) {
         EarlierDecisions decisions = new EarlierDecisions(reviewer);
-        for (Path file : files) {
-            if (Files.isRegularFile(file)) {
-                try (CsvSource source = CsvSource.open(file)) {
-                    if (source.header().containsAll(ReviewSheet.TITLES)) {
-                        decisions.read(file, source);
-                    }
+        decisions.readIf(replaced, ReviewSheet.TITLES.subList(0, ReviewSheet.NEEDED));
+        applied.ifPresent(file -> decisions.readIf(file, ReviewSheet.TITLES));
+        return decisions;
+    }
+
+    private void readIf(Path file, List<String> needed) {
+        if (Files.isRegularFile(file)) {
+            try (CsvSource source = CsvSource.open(file)) {
+                if (source.header().containsAll(needed)) {
+                    read(file, source);
                 }
             }
         }
-        return decisions;
     }
 
     private void read(Path file, CsvSource source) {

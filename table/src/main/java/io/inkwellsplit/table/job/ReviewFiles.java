@@ -19,7 +19,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** The doubtful values of a split, written in each form that was asked for. */
 final class ReviewFiles {
@@ -55,8 +54,7 @@ final class ReviewFiles {
                 outputs.add(page::add);
                 ends.add(() -> delivery.write(file, page::writeTo));
             } else {
-                EarlierDecisions earlier = EarlierDecisions.in(
-                        Stream.concat(Stream.of(file), applied.stream()).toList(), reviewer);
+                EarlierDecisions earlier = EarlierDecisions.in(file, applied, reviewer);
                 CsvOutput table = CsvOutput.in(delivery, file, dialect, AsideFile.none());
                 table.header(earlier.titles());
                 outputs.add(one -> table.row(earlier.merged(one)));
