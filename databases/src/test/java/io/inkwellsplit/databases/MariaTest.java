@@ -102,6 +102,16 @@ class MariaTest {
         assertThat(Tables.query(url, TABLES)).containsExactly("patrons", "split");
     }
 
+    /** Making a table ends a transaction here: what is left goes with the next run. */
+    @Test
+    void aKilledProgramLeavesNothingThatLasts() throws Exception {
+        Tables.execute(url, "create table split (a text)", "insert into split values ('old')");
+        assertThat(Killed.run(table("patrons"), table("split"))).isTrue();
+        assertThat(Tables.query(url, "select * from split")).containsExactly("old");
+        Tables.carry(table("patrons"), table("split"), WhenThere.REPLACE, split());
+        assertThat(Tables.query(url, TABLES)).containsExactly("patrons", "split");
+    }
+
     @Test
     void bytesAreNotTakenForText() throws SQLException {
         Tables.execute(

@@ -23,6 +23,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -70,7 +71,7 @@ class PostgresTest {
         Files.writeString(
                 folder.resolve("box-office.db.yaml"),
                 "url: " + plainUrl()
-                        + "\nuser: postgres\nqueries:\n  late: select \"Order\", patron from patrons where "
+                        + "\nuser: postgres\nqueries:\n  gone: select patron, nope from patrons\n  late: select \"Order\", patron from patrons where "
                         + "since > '2024-01-15'\n  broken: select nothing from nowhere\n");
         Tables.execute(
                 url(),
@@ -192,6 +193,7 @@ class PostgresTest {
             delimiter = '|',
             value = {
                 "broken | knows no table of that name, or knows it no more",
+                "gone | does not understand the query: ERROR: column \"nope\" does not exist",
                 "patrns | has no table patrns; it holds the table patrons.",
                 "late | is a query, which is read only; give another name."
             })
@@ -231,6 +233,31 @@ class PostgresTest {
         assertThatThrownBy(() -> Tables.read(own))
                 .isInstanceOf(TableException.class)
                 .hasMessageContaining("refuses the user or the password");
+    }
+
+    @Test
+    void aKilledProgramLeavesNothing() throws Exception {
+        Tables.execute(url(), "create table split (a text)", "insert into split values ('old')");
+        assertThat(Killed.run(table("patrons"), table("split"))).isTrue();
+        assertThat(Tables.query(url(), "select * from split")).containsExactly("old");
+        assertThat(Tables.query(url(), "select tablename from pg_tables where schemaname = 'public' order by 1"))
+                .containsExactly("patrons", "split");
+    }
+
+    @Test
+    void wideTablesWithAnyTitlesPass() {
+        List<String> titles =
+                IntStream.range(0, 300).mapToObj(i -> "Στήλη " + i + "\"; --").toList();
+        try (Delivery delivery = new Delivery(WhenThere.REFUSE)) {
+            TableOutput out =
+                    Formats.shipped().toWrite(table("wide")).start(table("wide"), delivery, WriteSettings.standard());
+            out.header(titles);
+            out.row(titles);
+            out.finish();
+            out.close();
+            delivery.publish();
+        }
+        assertThat(Tables.read(table("wide"))).containsExactly(titles);
     }
 
     @Test

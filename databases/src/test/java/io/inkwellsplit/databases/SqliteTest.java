@@ -156,6 +156,15 @@ class SqliteTest {
     }
 
     @Test
+    void aKilledProgramLeavesNothing() throws Exception {
+        Tables.execute(url, "create table split (a text)", "insert into split values ('old')");
+        assertThat(Killed.run(table("patrons"), table("split"))).isTrue();
+        assertThat(Tables.query(url, "select * from split")).containsExactly("old");
+        assertThat(Tables.query(url, "select name from sqlite_master where type = 'table' order by 1"))
+                .containsExactly("patrons", "split");
+    }
+
+    @Test
     void bothPassesSeeTheSameRows() throws SQLException {
         Tables.execute(url, "pragma journal_mode = wal");
         try (TableInput in = Formats.shipped().open(table("patrons"), ReadSettings.STANDARD)) {
