@@ -57,6 +57,40 @@ class RowsTest {
         assertThat(run(dropped)).contains("Ada Thorne").doesNotContain("Tom Orme");
     }
 
+    @Test
+    void aPreviewShowsOnlyWhatHasChanged() throws Exception {
+        Files.writeString(folder.resolve("singers.csv"), "No,Voice,Singer\n1,Alto,Ada  Thorne\n2,Bass,Tom Orme\n");
+        assertThat(run("tidy", "singers.csv", "--column", "Singer", "--show", "changed"))
+                .contains("Ada Thorne")
+                .doesNotContain("Tom Orme");
+        assertThat(run(
+                        "replace",
+                        "singers.csv",
+                        "--column",
+                        "Voice",
+                        "--text",
+                        "Bass",
+                        "--with",
+                        "Bariton",
+                        "--show",
+                        "changed"))
+                .contains("Tom Orme", "Bariton")
+                .doesNotContain("Thorne");
+        Result sorted = inkwell.run("sort", "singers.csv", "--by", "Singer", "--show", "changed");
+        assertThat(sorted.code()).isEqualTo(2);
+        assertThat(sorted.err()).contains("It cannot be said which rows were changed");
+    }
+
+    @Test
+    void aSplitIsShownInTheTextItself() throws Exception {
+        Files.writeString(folder.resolve("singers.csv"), "Singer\n\"Thorne, Dr. Ada B.\"\nTom & Ines Orme\n");
+        assertThat(run("split", "singers.csv", "--name", "Singer", "--in-text"))
+                .contains(
+                        "Thorne, Dr. Ada B.\n└─────  └── └── └─\nLast name   First name ",
+                        "        Title   Middle name ",
+                        "Tom & Ines Orme\n└──   └─── └───");
+    }
+
     private String run(String... args) throws Exception {
         Result result = inkwell.run(args);
         assertThat(result.code()).as(result.err()).isZero();

@@ -33,6 +33,7 @@ final class JobSession {
     private Optional<Path> saveJob = Optional.empty();
     private Optional<Path> jobFile = Optional.empty();
     private Optional<Within> within = Optional.empty();
+    private boolean inText;
 
     JobSession(Surroundings surroundings, SummaryOptions summary) {
         this.surroundings = surroundings;
@@ -42,6 +43,12 @@ final class JobSession {
     /** Also writes the job as a file. */
     JobSession saving(Optional<Path> file) {
         saveJob = file;
+        return this;
+    }
+
+    /** Shows the parts of a split in the text itself, instead of a table. */
+    JobSession inText(boolean wanted) {
+        inText = wanted;
         return this;
     }
 
@@ -97,8 +104,10 @@ final class JobSession {
     }
 
     private void preview(JobDone done, PreviewSink first, PrintWriter people) {
-        if (!summary.isSilent()) {
-            Previews.show(done.job(), done.run(), first.first(), surroundings.out());
+        if (!summary.isSilent() && inText) {
+            Previews.showInText(done.run(), first, surroundings.out());
+        } else if (!summary.isSilent()) {
+            Previews.show(done.job(), done.run(), first, surroundings.out());
         }
         summary(done.run(), people);
         boolean more = !done.job().output().given().isEmpty() || saveJob.isPresent() || summary.json();

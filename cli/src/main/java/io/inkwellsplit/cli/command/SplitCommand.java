@@ -26,15 +26,27 @@ final class SplitCommand extends StepCommand {
             .description("Only tell how the values of this row are read, and why; rows are counted from 1.")
             .build();
 
+    private final OptionSpec inText = OptionSpec.builder("--in-text")
+            .type(boolean.class)
+            .description("Show the parts in the text itself, each with its title below, instead of as a table.")
+            .build();
+
     SplitCommand(Surroundings surroundings) {
         super(StepKinds.named("split"), surroundings);
         spec().addOption(explain);
+        spec().addOption(inText);
     }
 
     @Override
     public Integer call() {
         @Nullable Long row = explain.getValue();
         return row == null ? super.call() : explained(row);
+    }
+
+    @Override
+    JobSession session() {
+        @Nullable Boolean wanted = inText.getValue();
+        return super.session().inText(wanted != null && wanted);
     }
 
     private int explained(long row) {

@@ -35,6 +35,12 @@ public final class InputOptions {
     @Nullable String separator;
 
     @Option(
+            names = "--quote",
+            paramLabel = "SIGN",
+            description = "What stands around cells with separators in them; none for none. Default: \".")
+    @Nullable String quote;
+
+    @Option(
             names = "--skip-lines",
             paramLabel = "N",
             description = "Skip so many lines above the header. Default: they are found, and told.")
@@ -64,6 +70,7 @@ public final class InputOptions {
                 Optional.ofNullable(charset),
                 Optional.ofNullable(sheet),
                 Optional.ofNullable(separator),
+                Optional.ofNullable(quote),
                 skipLines < 0 ? OptionalInt.empty() : OptionalInt.of(skipLines));
         TableInput input = file.equals("-")
                 ? Formats.shipped().open("standard input", surroundings.in(), settings)

@@ -24,7 +24,8 @@ public final class SummaryOptions {
             names = "--show",
             paramLabel = "WHICH",
             defaultValue = "first",
-            description = "Which rows a preview shows: first, doubtful, or strewn (from all over the table). Default: "
+            description = "Which rows a preview shows: first, doubtful, changed (a cell has become another), "
+                    + "or strewn (from all over the table). Default: "
                     + "${DEFAULT-VALUE}.")
     ShownRows.Which show = ShownRows.Which.FIRST;
 

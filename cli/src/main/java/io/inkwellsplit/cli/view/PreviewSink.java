@@ -5,6 +5,7 @@ import io.inkwellsplit.table.RowSink;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Keeps some rows for a preview, and passes all on where there is an output behind it. */
 public final class PreviewSink implements RowSink {
@@ -31,15 +32,31 @@ public final class PreviewSink implements RowSink {
 
     @Override
     public void header(List<String> columns) {
+        header(columns, List.of());
+    }
+
+    @Override
+    public void header(List<String> columns, List<String> cameIn) {
         titles = columns;
-        shown.header(columns);
-        behind.ifPresent(output -> output.header(columns));
+        shown.header(columns, cameIn);
+        behind.ifPresent(output -> output.header(columns, cameIn));
     }
 
     @Override
     public void row(List<String> cells) {
         shown.row(cells);
         behind.ifPresent(output -> output.row(cells));
+    }
+
+    @Override
+    public void row(List<String> cells, Row from) {
+        shown.row(cells, from);
+        behind.ifPresent(output -> output.row(cells, from));
+    }
+
+    /** Returns the columns, by their place, whose cells were changed in a row that is shown because of that. */
+    public Set<Integer> changed() {
+        return shown.changed();
     }
 
     @Override

@@ -1,14 +1,21 @@
 package io.inkwellsplit.cli.view;
 
 import io.inkwellsplit.cli.terminal.Terminal;
+import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.PartKey;
+import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.job.Job;
+import io.inkwellsplit.table.part.PartTitles;
 import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.split.BoundSplit;
 import io.inkwellsplit.table.split.SplitColumn;
+import io.inkwellsplit.table.step.BoundStep;
 import java.io.PrintWriter;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import picocli.CommandLine.Help.Ansi;
 
 /** Shows the first rows of what would be written. */
 public final class Previews {
@@ -18,7 +25,8 @@ public final class Previews {
     private Previews() {}
 
     /** Shows what one step has made, or what several together have. */
-    public static void show(Job job, Run run, List<List<String>> rows, PrintWriter to) {
+    public static void show(Job job, Run run, PreviewSink shown, PrintWriter to) {
+        List<List<String>> rows = shown.first();
         if (run.steps().size() == 1 && run.steps().get(0) instanceof BoundSplit split) {
             split.columns().forEach(column -> split(column, run, rows, to));
         } else if (run.steps().size() == 1 && job.steps().get(0).kind().name().equals("assemble")) {
@@ -35,12 +43,42 @@ public final class Previews {
                     IntStream.range(0, run.header().size())
                             .filter(i -> run.header().size() <= FEW
                                     || i == 0
+                                    || shown.changed().contains(i)
                                     || !source.contains(run.header().get(i)))
                             .boxed()
                             .toList(),
                     run,
                     rows,
                     to);
+        }
+    }
+
+    /** Shows the rows of a split in the texts themselves, each part with its title below; nothing for other steps. */
+    public static void showInText(Run run, PreviewSink shown, PrintWriter to) {
+        for (BoundStep step : run.steps()) {
+            if (step instanceof BoundSplit split) {
+                split.columns().forEach(column -> inText(column, run, shown.first(), to));
+            }
+        }
+    }
+
+    private static void inText(SplitColumn column, Run run, List<List<String>> rows, PrintWriter to) {
+        int[] indexes = column.sources().stream()
+                .mapToInt(run.header()::indexOf)
+                .filter(index -> index >= 0)
+                .toArray();
+        if (indexes.length < column.sources().size()) {
+            to.println(column.source() + " is left out of the table, so there is no text to show.");
+            return;
+        }
+        MarkedText marked = new MarkedText(Ansi.AUTO, PartTitles.ENGLISH::of);
+        for (List<String> row : rows) {
+            Reading<PartKey> reading =
+                    column.reading(Arrays.stream(indexes).mapToObj(row::get).toList());
+            if (reading.kind() != Kind.BLANK) {
+                marked.lines(reading).forEach(to::println);
+                to.println();
+            }
         }
     }
 

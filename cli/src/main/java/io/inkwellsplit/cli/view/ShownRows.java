@@ -1,5 +1,6 @@
 package io.inkwellsplit.cli.view;
 
+import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.Settings;
 import io.inkwellsplit.table.part.PartTitles;
 import io.inkwellsplit.table.part.PartTitles.Extra;
@@ -7,6 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -16,6 +19,9 @@ public final class ShownRows {
     public static final int USUAL = 10;
 
     private static final int MOST = 1000;
+    /** What stands behind the title of a column whose cells are written anew beside it. */
+    private static final String TIDIED = " tidied";
+
     /** The same rows come every time. */
     private static final int SEED = 1;
 
@@ -26,6 +32,10 @@ public final class ShownRows {
     private final List<List<String>> rows = new ArrayList<>();
 
     private List<Integer> doubts = List.of();
+    /** For each column that comes out, the column that came in under its title; below 0 where none did. */
+    private int[] sources = {};
+
+    private final Set<Integer> changed = new TreeSet<>();
     private int seen;
 
     /** Which rows are shown. */
@@ -35,7 +45,9 @@ public final class ShownRows {
         /** The first ones with a doubt. */
         DOUBTFUL,
         /** Some from all over the table. */
-        STREWN
+        STREWN,
+        /** The first ones in which a cell has become another. */
+        CHANGED
     }
 
     /**
@@ -50,7 +62,11 @@ public final class ShownRows {
         this.which = which;
     }
 
-    void header(List<String> titles) {
+    void header(List<String> titles, List<String> cameIn) {
+        sources = titles.stream()
+                .map(title -> title.endsWith(TIDIED) ? title.substring(0, title.length() - TIDIED.length()) : title)
+                .mapToInt(cameIn::indexOf)
+                .toArray();
         doubts = IntStream.range(0, titles.size())
                 .filter(i -> isOfDoubts(titles.get(i)))
                 .boxed()
@@ -67,7 +83,27 @@ public final class ShownRows {
                 .anyMatch(title.toLowerCase(Locale.ROOT)::endsWith);
     }
 
+    void row(List<String> cells, Row from) {
+        if (which != Which.CHANGED) {
+            row(cells);
+            return;
+        }
+        List<Integer> others = IntStream.range(0, sources.length)
+                .filter(i -> sources[i] >= 0 && !from.cells().get(sources[i]).equals(cells.get(i)))
+                .boxed()
+                .toList();
+        if (!others.isEmpty() && rows.size() < count) {
+            changed.addAll(others);
+            rows.add(cells);
+        }
+    }
+
     void row(List<String> cells) {
+        if (which == Which.CHANGED) {
+            throw Settings.refuse(
+                    "It cannot be said which rows were changed: a step makes rows out of many, as sort and"
+                            + " group do.");
+        }
         seen++;
         if (which == Which.DOUBTFUL
                 && doubts.stream().allMatch(index -> cells.get(index).isBlank())) {
@@ -82,6 +118,10 @@ public final class ShownRows {
                 rows.add(cells);
             }
         }
+    }
+
+    Set<Integer> changed() {
+        return changed;
     }
 
     /** Returns the rows in the order of the table. */

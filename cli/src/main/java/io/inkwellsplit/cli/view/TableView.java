@@ -119,7 +119,7 @@ public final class TableView {
         return line.substring(0, end).stripTrailing() + "\u2026";
     }
 
-    private static int displayed(String text) {
+    static int displayed(String text) {
         return text.codePoints().map(TableView::cells).sum();
     }
 

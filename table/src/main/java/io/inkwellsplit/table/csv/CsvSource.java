@@ -51,11 +51,12 @@ public final class CsvSource implements TableInput {
         this.guessed = wanted == null && !charset.name().startsWith("UTF");
         int mark = found.charset().equals(charset) || charset.name().startsWith("UTF-16") ? found.markLength() : 0;
         Charset decoding = mark == 2 ? found.charset() : charset;
-        String beginning = new String(sample, mark, sample.length - mark, decoding);
+        Quotes quotes = Quotes.told(settings.quote);
+        String beginning = quotes.usual(new String(sample, mark, sample.length - mark, decoding));
         Opening begins = settings.skipLines < 0
                 ? Opening.of(beginning)
                 : Opening.skipping(beginning, settings.skipLines, Optional.empty());
-        String above = beginning.substring(0, begins.characters());
+        String above = new String(sample, mark, sample.length - mark, decoding).substring(0, begins.characters());
         int skipped = above.getBytes(decoding).length;
         // Where bytes are no text, their places cannot be told; then nothing is skipped, and reading refuses them.
         boolean exact = mark + skipped <= sample.length && new String(sample, mark, skipped, decoding).equals(above);
@@ -72,7 +73,8 @@ public final class CsvSource implements TableInput {
                 decoding,
                 mark + skipped,
                 opening.lines(),
-                new Dialect(reading, told.quoting(), told.lineEnd(), told.byteOrderMark()));
+                new Dialect(reading, told.quoting(), told.lineEnd(), told.byteOrderMark()),
+                quotes);
         this.headless = settings.header == Header.NONE;
         try (RecordIterator records = new RecordIterator(text, 0)) {
             if (!records.hasNext()) {
@@ -123,12 +125,14 @@ public final class CsvSource implements TableInput {
      * @param header whether the first row holds the titles
      * @param charset the name of the encoding; null to tell it from the text
      * @param separator what stands between cells, one sign; null to tell it from the text
+     * @param quote what stands around quoted cells, one sign or {@code none}; null for {@code "}
      * @param skipLines how many lines stand above the header; below 0 to find them
      */
     public record Settings(
             Header header,
             @Nullable String charset,
             @Nullable String separator,
+            @Nullable String quote,
             int skipLines) {
         /** A header, and an encoding told from the text. */
         public static final Settings STANDARD = new Settings(Header.FIRST_ROW, null);
@@ -140,7 +144,7 @@ public final class CsvSource implements TableInput {
          * @param charset the name of the encoding; null to tell it from the text
          */
         public Settings(Header header, @Nullable String charset) {
-            this(header, charset, null, -1);
+            this(header, charset, null, null, -1);
         }
     }
 

@@ -8,7 +8,7 @@ final class OpenQuote {
     private OpenQuote() {}
 
     /** Returns the line, from 1, where a quote opens that is never closed; -1 where there is none. */
-    static long line(Reader text, char separator) throws IOException {
+    static long line(Reader text, char separator, char quote) throws IOException {
         char[] buffer = new char[1 << 16];
         long line = 1;
         long opened = -1;
@@ -17,7 +17,7 @@ final class OpenQuote {
         for (int read = text.read(buffer); read >= 0; read = text.read(buffer)) {
             for (int i = 0; i < read; i++) {
                 char c = buffer[i];
-                State next = state.after(c, separator);
+                State next = state.after(c, separator, quote);
                 opened = state == State.CELL_START && next == State.QUOTED ? line : opened;
                 state = next;
                 line += c == '\r' || c == '\n' && before != '\r' ? 1 : 0;
@@ -35,11 +35,11 @@ final class OpenQuote {
         /** Behind a quote in quotes: another one means a quote, anything else ends the quotes. */
         QUOTE_IN_QUOTES;
 
-        State after(char c, char separator) {
+        State after(char c, char separator, char quote) {
             if (this == QUOTED) {
-                return c == '"' ? QUOTE_IN_QUOTES : QUOTED;
+                return c == quote ? QUOTE_IN_QUOTES : QUOTED;
             }
-            if (c == '"' && this != PLAIN) {
+            if (c == quote && this != PLAIN) {
                 return QUOTED;
             }
             return c == separator || c == '\n' || c == '\r' ? CELL_START : PLAIN;

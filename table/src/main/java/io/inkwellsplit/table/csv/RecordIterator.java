@@ -36,6 +36,7 @@ final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
         try {
             this.reader = CsvReader.builder()
                     .fieldSeparator(text.dialect().separator())
+                    .quoteCharacter(text.quotes().sign())
                     .skipEmptyLines(false)
                     .allowExtraFields(true)
                     .allowMissingFields(true)
@@ -98,12 +99,14 @@ final class RecordIterator implements Iterator<CsvRecord>, AutoCloseable {
 
     private void refuseOpenQuote() {
         try (Reader characters = characters()) {
-            long line = OpenQuote.line(characters, text.dialect().separator());
+            long line = OpenQuote.line(
+                    characters, text.dialect().separator(), text.quotes().sign());
             if (line > 0) {
                 throw new TableException(
                         Problem.INPUT,
                         text.name() + ", line " + (line + text.linesBefore())
-                                + ": a quote opens there and is never closed; look for a stray \".");
+                                + ": a quote opens there and is never closed; look for a stray "
+                                + text.quotes().sign() + ".");
             }
         } catch (IOException e) {
             throw new TableException(Problem.INPUT, text.name() + " cannot be read.", e);

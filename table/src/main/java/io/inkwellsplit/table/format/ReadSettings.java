@@ -10,6 +10,7 @@ import java.util.OptionalInt;
  * @param charset the name of the encoding; empty to tell it from the text
  * @param sheet the name of a sheet or its number from 1; empty for the first one
  * @param separator what stands between cells, one sign; empty to tell it from the text
+ * @param quote what stands around cells with separators in them, one sign or {@code none}; empty for {@code "}
  * @param skipLines how many lines stand above the header; empty to find them
  */
 public record ReadSettings(
@@ -17,6 +18,7 @@ public record ReadSettings(
         Optional<String> charset,
         Optional<String> sheet,
         Optional<String> separator,
+        Optional<String> quote,
         OptionalInt skipLines) {
     /**
      * All else is found.
@@ -26,7 +28,7 @@ public record ReadSettings(
      * @param sheet the name of a sheet or its number from 1; empty for the first one
      */
     public ReadSettings(boolean hasHeader, Optional<String> charset, Optional<String> sheet) {
-        this(hasHeader, charset, sheet, Optional.empty(), OptionalInt.empty());
+        this(hasHeader, charset, sheet, Optional.empty(), Optional.empty(), OptionalInt.empty());
     }
 
     /** A header, and all else told from the table. */

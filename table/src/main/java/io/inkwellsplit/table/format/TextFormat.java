@@ -51,6 +51,7 @@ final class TextFormat implements TableFormat {
                         settings.hasHeader() ? CsvSource.Header.FIRST_ROW : CsvSource.Header.NONE,
                         settings.charset().orElse(null),
                         settings.separator().orElse(null),
+                        settings.quote().orElse(null),
                         settings.skipLines().orElse(-1)));
     }
 

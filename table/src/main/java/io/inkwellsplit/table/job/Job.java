@@ -28,6 +28,8 @@ public final class Job {
             Setting.flag("no-header", "The first row is no header; columns are called Column 1, Column 2 …"),
             Setting.text("charset", "NAME", "The encoding, where it is not told rightly."),
             Setting.text("separator", "SIGN", "What stands between cells, where it is not told rightly; \\t is a tab."),
+            Setting.text(
+                    "quote", "SIGN", "What stands around cells with separators in them; none for none. Default: \"."),
             Setting.whole("skip-lines", "N", "Skip so many lines above the header. Default: they are found, and told."),
             Setting.text("sheet", "NAME", "The sheet of a spreadsheet, by name or number. Default: the first one."));
 
@@ -213,6 +215,7 @@ public final class Job {
                 input.text("charset"),
                 input.text("sheet"),
                 input.text("separator"),
+                input.text("quote"),
                 input.whole("skip-lines"));
     }
 

@@ -44,18 +44,28 @@ final class RestFiles {
 
         @Override
         public void header(List<String> titles) {
+            header(titles, List.of());
+        }
+
+        @Override
+        public void header(List<String> titles, List<String> cameIn) {
             files.forEach((file, parting) -> {
                 TableOutput output = open.apply(file);
                 output.header(parting.header());
                 parting.restTo(output::row);
                 outputs.add(output);
             });
-            sink.header(titles);
+            sink.header(titles, cameIn);
         }
 
         @Override
         public void row(List<String> cells) {
             sink.row(cells);
+        }
+
+        @Override
+        public void row(List<String> cells, Row from) {
+            sink.row(cells, from);
         }
 
         @Override

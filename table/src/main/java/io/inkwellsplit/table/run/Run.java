@@ -14,7 +14,9 @@ import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /** Carries the rows of a source through steps into a sink, one row at a time. */
 public final class Run {
@@ -97,7 +99,7 @@ public final class Run {
                 learn(step);
             }
         }
-        sink.header(header);
+        sink.header(header, source.header());
         Optional<List<List<RowWise>>> workers = workers();
         if (workers.isPresent()) {
             inParallel(workers.get(), sink);
@@ -108,13 +110,21 @@ public final class Run {
     }
 
     private void oneAfterTheOther(RowSink sink) {
+        // What is at work; nothing once the last row has come in, as the rows then come from all of them.
+        AtomicReference<@Nullable Row> atWork = new AtomicReference<>();
         List<Consumer<List<String>>> stages = stages(steps, cells -> {
             rowsOut++;
-            sink.row(cells);
+            Row from = atWork.get();
+            if (from == null) {
+                sink.row(cells);
+            } else {
+                sink.row(cells, from);
+            }
         });
         Iterator<Row> iterator = source.rows();
         while (iterator.hasNext()) {
             Row row = iterator.next();
+            atWork.setPlain(row);
             rows++;
             if (row.cells().size() != width) {
                 setAside(row, sink);
@@ -126,6 +136,7 @@ public final class Run {
                 setAside(row, fault.getCause(), sink);
             }
         }
+        atWork.set(null);
         end(steps, stages);
     }
 
@@ -198,7 +209,7 @@ public final class Run {
                 }
                 if (worked.cells.isPresent()) {
                     rowsOut++;
-                    sink.row(worked.cells.get());
+                    sink.row(worked.cells.get(), worked.row);
                 } else if (worked.fault.isPresent()) {
                     setAside(worked.row, worked.fault.get(), sink);
                 } else {

@@ -58,12 +58,19 @@ final class SourceCells {
 
     /** Returns the value of a row; blank cells are left out. */
     String value(List<String> cells) {
-        if (indexes.length == 1) {
-            return cells.get(indexes[0]);
+        return indexes.length == 1
+                ? cells.get(indexes[0])
+                : joined(Arrays.stream(indexes).mapToObj(cells::get).toList());
+    }
+
+    /** Returns the value that cells make, one of each column. */
+    String joined(List<String> cells) {
+        if (cells.size() == 1) {
+            return cells.get(0);
         }
         StringBuilder value = new StringBuilder();
-        for (int index : indexes) {
-            String cell = cells.get(index).strip();
+        for (String each : cells) {
+            String cell = each.strip();
             value.append(value.isEmpty() || cell.isEmpty() ? "" : joint).append(cell);
         }
         return value.toString();

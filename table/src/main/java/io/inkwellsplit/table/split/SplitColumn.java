@@ -207,6 +207,15 @@ public final class SplitColumn {
         cells.add(read(row), 1, reader.ways(), out);
     }
 
+    /**
+     * {@return how a value is read in the light of the column} Nothing is counted, and corrections do not come in.
+     *
+     * @param cells the cells that make the value, one for each of {@link #sources()}
+     */
+    public Reading<PartKey> reading(List<String> cells) {
+        return reader.read(from.joined(cells));
+    }
+
     private Reading<PartKey> read(List<String> row) {
         String value = from.value(row);
         Reading<PartKey> reading =

@@ -231,7 +231,7 @@ class CsvSourceTest {
     void bytesThatAreNoTextShiftNothing() {
         byte[] text = "F\u00EAte 2026\n\nA,B\n1,2\n3,4\n".getBytes(StandardCharsets.ISO_8859_1);
         for (int skip : new int[] {-1, 2}) {
-            assertThatThrownBy(() -> open(text, new Settings(Header.FIRST_ROW, "UTF-8", null, skip)))
+            assertThatThrownBy(() -> open(text, new Settings(Header.FIRST_ROW, "UTF-8", null, null, skip)))
                     .isInstanceOf(TableException.class)
                     .hasMessageContaining("not UTF-8");
         }
@@ -243,20 +243,54 @@ class CsvSourceTest {
     @Test
     void goesByWhatItIsTold() {
         byte[] text = "x^y\nA^B\n1^2\n".getBytes(StandardCharsets.UTF_8);
-        try (CsvSource source = open(text, new Settings(Header.FIRST_ROW, null, "^", 1))) {
+        try (CsvSource source = open(text, new Settings(Header.FIRST_ROW, null, "^", null, 1))) {
             assertThat(source.header()).containsExactly("A", "B");
             assertThat(cells(source)).containsExactly(List.of("1", "2"));
             assertThat(source.notes()).hasSize(1);
         }
         byte[] list = "Singer\nThorne, Ada\nOrme, Tom\n".getBytes(StandardCharsets.UTF_8);
-        try (CsvSource source = open(list, new Settings(Header.NONE, null, ",", 0))) {
+        try (CsvSource source = open(list, new Settings(Header.NONE, null, ",", null, 0))) {
             assertThat(cells(source)).contains(List.of("Thorne", " Ada"));
         }
         for (String wrong : List.of("", "ab", "\"", " ")) {
-            assertThatThrownBy(() -> open(list, new Settings(Header.FIRST_ROW, null, wrong, 0)))
+            assertThatThrownBy(() -> open(list, new Settings(Header.FIRST_ROW, null, wrong, null, 0)))
                     .isInstanceOf(TableException.class)
                     .hasMessageContaining("A separator is one sign");
         }
+    }
+
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource(
+            quoteCharacter = '`',
+            delimiter = '!',
+            value = {
+                "' ! A;B~'1;2';\"3~ ! 1;2 | \"3",
+                "none ! A,B~\"1,2~ ! \"1 | 2",
+                "none ! A,B~O'Hara \"Ada\",x~ ! O'Hara \"Ada\" | x",
+                "| ! A,B~|1,2|,||~ ! 1,2 | "
+            })
+    void quotesAreWhatItIsTold(String quote, String text, String cells) {
+        byte[] bytes = text.replace('~', '\n').getBytes(StandardCharsets.UTF_8);
+        try (CsvSource source = open(bytes, new Settings(Header.FIRST_ROW, null, null, quote, -1))) {
+            assertThat(cells(source)).containsExactly(List.of(cells.split(" \\| ?", 2)));
+        }
+    }
+
+    @Test
+    void whatIsNoQuoteIsRefusedAndAnOpenOneIsFound() {
+        byte[] text = "A,B\n'1,2\n3,4\n".getBytes(StandardCharsets.UTF_8);
+        for (String wrong : List.of("", "ab", "a", " ")) {
+            assertThatThrownBy(() -> open(text, new Settings(Header.FIRST_ROW, null, null, wrong, -1)))
+                    .isInstanceOf(TableException.class)
+                    .hasMessageContaining("A quote is one sign");
+        }
+        assertThatThrownBy(() -> {
+                    try (CsvSource source = open(text, new Settings(Header.FIRST_ROW, null, null, "'", -1))) {
+                        cells(source);
+                    }
+                })
+                .hasMessageContaining("line 2: a quote opens there")
+                .hasMessageContaining("stray '.");
     }
 
     private static CsvSource open(byte[] bytes, Settings settings) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.CALLS_REAL_METHODS;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -51,7 +52,7 @@ class RunTest {
 
     @Test
     void putsPartsBehindTheirColumn() {
-        RowSink sink = mock(RowSink.class);
+        RowSink sink = mock(RowSink.class, CALLS_REAL_METHODS);
         SplitStep split = SplitStep.builder().name("Patron").address("3").build();
         Run run = Run.of(table("Dr. Ines Brandt c/o Tobias Wren"), List.of(split));
         run.into(sink);
@@ -153,7 +154,7 @@ class RunTest {
 
     @Test
     void setsRaggedRowsAside() {
-        RowSink sink = mock(RowSink.class);
+        RowSink sink = mock(RowSink.class, CALLS_REAL_METHODS);
         Rows rows = new Rows(
                 HEADER,
                 List.of(List.of("1", "Ines Brandt"), List.of("1", "Ines Brandt", "x"), List.of("1", "2", "3", "4")));
@@ -203,7 +204,7 @@ class RunTest {
 
     private static List<List<String>> into(Run run) {
         List<List<String>> rows = new ArrayList<>();
-        RowSink sink = mock(RowSink.class);
+        RowSink sink = mock(RowSink.class, CALLS_REAL_METHODS);
         org.mockito.Mockito.doAnswer(call -> rows.add(call.getArgument(0)))
                 .when(sink)
                 .row(any());
