@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -34,6 +35,8 @@ public final class Reading<P extends PartKey> {
     private final double confidence;
     private final Set<Doubt> doubts;
     private final List<Suggestion<P>> suggestions;
+    /** What parts were said to mean; nearly always none. */
+    private final Map<PartKey, String> meant;
 
     Reading(ReadingBuilder<P> builder, double confidence, Set<Doubt> doubts) {
         this.source = builder.source;
@@ -41,7 +44,8 @@ public final class Reading<P extends PartKey> {
         this.country = builder.country;
         this.keys = builder.keys;
         this.places = builder.places();
-        this.present = present(places);
+        this.meant = Map.copyOf(builder.meant);
+        this.present = present(places) | bits(meant.keySet());
         this.suggestions = builder.suggestions;
         this.confidence = confidence;
         this.doubts = doubts;
@@ -53,6 +57,14 @@ public final class Reading<P extends PartKey> {
             present |= places[i] == ANNOUNCEMENT ? 0 : 1L << places[i];
         }
         return present;
+    }
+
+    private static long bits(Set<PartKey> keys) {
+        long bits = 0;
+        for (PartKey key : keys) {
+            bits |= 1L << key.ordinal();
+        }
+        return bits;
     }
 
     /** {@return the value that was read, as it was given} */
@@ -88,7 +100,8 @@ public final class Reading<P extends PartKey> {
     }
 
     /**
-     * {@return a part's text, or the empty string where the value has no such part}
+     * {@return a part's text, or the empty string where the value has no such part} It is as it stands in the source, unless
+     * a person has said that something else is meant ({@link ReadingBuilder#mean}).
      *
      * <p>Costs time linear in the number of parts.
      *
@@ -97,6 +110,9 @@ public final class Reading<P extends PartKey> {
     public String text(P key) {
         if (!has(key)) {
             return "";
+        }
+        if (meant.containsKey(key)) {
+            return meant.getOrDefault(key, "");
         }
         int first = next(0, key.ordinal());
         int second = next(first + 3, key.ordinal());
@@ -261,7 +277,8 @@ public final class Reading<P extends PartKey> {
                 && Arrays.equals(places, reading.places)
                 && Double.compare(confidence, reading.confidence) == 0
                 && doubts.equals(reading.doubts)
-                && suggestions.equals(reading.suggestions);
+                && suggestions.equals(reading.suggestions)
+                && meant.equals(reading.meant);
     }
 
     @Override

@@ -3,7 +3,9 @@ package io.inkwellsplit.reading;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -21,6 +23,7 @@ public final class ReadingBuilder<P extends PartKey> {
     private int[] buffer = new int[64];
     private int size;
     List<Suggestion<P>> suggestions = List.of();
+    Map<PartKey, String> meant = Map.of();
 
     /** @param keys every key of the parts, by ordinal */
     public ReadingBuilder(P[] keys) {
@@ -54,6 +57,7 @@ public final class ReadingBuilder<P extends PartKey> {
         way = null;
         size = 0;
         suggestions = List.of();
+        meant = Map.of();
         country = "";
     }
 
@@ -162,6 +166,18 @@ public final class ReadingBuilder<P extends PartKey> {
             suggestions = new ArrayList<>();
         }
         suggestions.add(new Suggestion<>(part, value));
+    }
+
+    /**
+     * Says what a part means, as a person has decided; its pieces are the places that were misspelt, if there are any.
+     *
+     * @param part which part
+     * @param value what it means
+     */
+    public void mean(P part, String value) {
+        Map<PartKey, String> all = new HashMap<>(meant);
+        all.put(part, value);
+        meant = all;
     }
 
     /**

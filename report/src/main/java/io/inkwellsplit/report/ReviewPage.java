@@ -45,7 +45,7 @@ public final class ReviewPage implements ReviewForm.Page {
             return;
         }
         Map<String, Object> line = new LinkedHashMap<>();
-        for (String title : List.of("Column", "Text", "Shape", "Layout", "Doubts", "Why")) {
+        for (String title : List.of("Column", "Text", "Shape", "Layout", "Doubts", "Suggested", "Why")) {
             line.put(title.toLowerCase(java.util.Locale.ROOT), one.cell(title));
         }
         line.put("rows", Long.parseLong(one.cell("Rows")));

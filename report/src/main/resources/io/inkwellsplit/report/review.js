@@ -10,6 +10,7 @@
   cases.forEach((one, at) => { one.at = at; });
   let current = 0;
   let words = [];
+  let meant = false; // whether what is suggested was taken: a part then means what does not stand in the value
   let earlier = '';
   let saved = true;
 
@@ -63,6 +64,7 @@
   /** Makes a word another part; what it was as well, such as the last name of the second person, it is no more. */
   function give(word, part) {
     if (word.part !== part) {
+      meant = false;
       word.part = part;
       word.also = [];
     }
@@ -95,6 +97,12 @@
       const whole = one.text.slice(from, to);
       return [part, alone && !whole.includes(';') ? whole : its.map(word => word.text).join(' ')];
     });
+  }
+
+  /** What the suggestion changes: the parts that it has and the likeliest way has not. */
+  function changes(one) {
+    const read = new Set(is(one, take(one, one.ways[0])).split('; '));
+    return one.suggested.split('; ').filter(pair => !read.has(pair));
   }
 
   const is = (one, ofWords) => parts(one, ofWords).map(([part, text]) => `${part}=${text}`).join('; ');
@@ -166,12 +174,12 @@
     value: { label: one => `this value only (${rows(one.rows)})`, can: () => true },
     group: {
       label: one => `all ${same(one).length} values of this ${one.layout ? 'layout' : 'shape'} and doubt here (${rows(rowsOf(same(one)))})`
-        + (isOneShape(one) ? '' : `, each ${nth(one) === 1 ? 'by its runner-up' : 'as it is read'}`),
-      can: one => same(one).length > 1 && (isOneShape(one) ? roles(one, words) !== null : nth(one) === 0 || nth(one) === 1),
+        + (meant ? ', each as suggested' : isOneShape(one) ? '' : `, each ${nth(one) === 1 ? 'by its runner-up' : 'as it is read'}`),
+      can: one => same(one).length > 1 && (meant || isOneShape(one) ? roles(one, words) !== null : nth(one) === 0 || nth(one) === 1),
     },
     shape: {
       label: one => `every value of the shape ${one.shape}, now and later, the certain ones too`,
-      can: one => !one.shape.endsWith('…') && roles(one, words) !== null,
+      can: one => !meant && !one.shape.endsWith('…') && roles(one, words) !== null,
     },
   };
   const rows = number => number === 1 ? '1 row' : `${number} rows`;
@@ -192,8 +200,12 @@
     const taught = [...document.querySelectorAll('input[name=word]:checked')]
       .map(box => [one.column, 'word', box.value, box.dataset.part]);
     const list = roles(one, words);
-    const decide = (other, its, lines) => decided.set(other.at, { lines, parts: its.map(word => word.part) });
-    if (scope !== 'value') {
+    const asMeant = meant;
+    const decide = (other, its, lines) => decided.set(other.at, { lines, parts: its.map(word => word.part), meant: asMeant });
+    if (scope !== 'value' && meant) {
+      same(one).filter(other => other.suggested)
+        .forEach(other => decide(other, take(other, other.ways[0]), [[other.column, 'value', other.text, other.suggested]]));
+    } else if (scope !== 'value') {
       const byPlace = scope === 'shape' || isOneShape(one);
       const chosen = nth(one);
       same(one).filter(other => byPlace ? other.shape === one.shape : other.ways[chosen]).forEach(other => {
@@ -201,7 +213,7 @@
         decide(other, its, scope === 'group' ? [[other.column, 'value', other.text, is(other, its)]] : []);
       });
     }
-    const own = scope === 'shape' ? [one.column, 'shape', one.shape, list.join(' ')] : [one.column, 'value', one.text, is(one, words)];
+    const own = scope === 'shape' ? [one.column, 'shape', one.shape, list.join(' ')] : [one.column, 'value', one.text, meant ? one.suggested : is(one, words)];
     decide(one, words, [own, ...taught]);
     saved = false;
     go(next());
@@ -358,16 +370,35 @@
 
   function waysBox(one) {
     const now = is(one, words);
+    const suggested = one.suggested ? [element('li', {}, element('button', {
+      type: 'button', 'aria-pressed': meant ? 'true' : 'false', onclick: takeSuggested,
+    },
+    element('kbd', {}, 's'),
+    element('span', {}, 'as suggested: ', ...changes(one).map(pair => element('span', { class: 'pair' },
+      element('i', {}, `${pair.slice(0, pair.indexOf('='))} `), pair.slice(pair.indexOf('=') + 1))))))] : [];
     return element('ol', { class: 'ways' }, ...one.ways.map((way, i) => {
       const its = take(one, way);
       return element('li', {}, element('button', {
-        type: 'button', 'aria-pressed': is(one, its) === now ? 'true' : 'false',
-        onclick: () => { words = take(one, way); show(); },
+        type: 'button', 'aria-pressed': !meant && is(one, its) === now ? 'true' : 'false',
+        onclick: () => takeWay(way),
       },
       element('kbd', {}, String(i + 1)),
       element('span', {}, ...parts(one, its).map(([part, text]) => element('span', { class: 'pair' }, element('i', {}, `${part} `), text))),
       element('span', { class: 'p' }, way.p.toFixed(3))));
-    }));
+    }), ...suggested);
+  }
+
+  function takeWay(way) {
+    words = take(cases[current], way);
+    meant = false;
+    show();
+  }
+
+  /** The likeliest way, with what is suggested in place of what is written. */
+  function takeSuggested() {
+    words = take(cases[current], cases[current].ways[0]);
+    meant = true;
+    show();
   }
 
   function show() {
@@ -400,6 +431,7 @@
     current = at;
     words = take(cases[at], cases[at].ways[0]);
     if (decided.has(at)) decided.get(at).parts.forEach((part, i) => give(words[i], part));
+    meant = decided.has(at) && decided.get(at).meant;
     byId('editor').replaceChildren();
     show();
     list();
@@ -424,8 +456,9 @@
       event.preventDefault();
       go((current + (event.key === 'ArrowDown' ? 1 : cases.length - 1)) % cases.length);
     } else if (way) {
-      words = take(cases[current], way);
-      show();
+      takeWay(way);
+    } else if (event.key === 's' && cases[current].suggested) {
+      takeSuggested();
     } else if (event.key === 'Enter' && !isButton) {
       event.preventDefault();
       settle();

@@ -77,6 +77,20 @@ class PagesInBrowserTest {
     }
 
     @Test
+    void whatIsSuggestedIsTakenWithOneKey() throws Exception {
+        browser.open(new Register(list).review(list.resolveSibling("review.html")));
+        choose("PO Box 7, Harrow");
+        assertThat(browser.driver
+                        .findElement(By.cssSelector(".ways li:last-child"))
+                        .getText())
+                .contains("as suggested:", "postcode 04101");
+        type("s", Keys.ENTER);
+        assertThat(saved())
+                .contains("Address,value,\"PO Box 7, Harrow Point, ME 4101\","
+                        + "box=PO Box 7; city=Harrow Point; state=ME; postcode=04101");
+    }
+
+    @Test
     void aCutIsMovedWithTheKeyboard() throws Exception {
         browser.open(new Register(list).review(list.resolveSibling("review.html")));
         choose("Odalys van der Meulen");

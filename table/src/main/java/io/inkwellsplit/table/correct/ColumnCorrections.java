@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /** The corrections of one column: they teach it, and stand above what is read. */
@@ -35,6 +36,8 @@ public final class ColumnCorrections {
     private static final double SETTLES = 0.98;
 
     private static final String SECOND = "second_";
+    private static final Set<PartKey> MAY_BE_SUGGESTED =
+            Set.of(AddressPart.POSTCODE, AddressPart.STATE, AddressPart.CITY);
 
     private final CorrectedReading made;
     private final Map<String, Correction> values = new HashMap<>();
@@ -307,7 +310,13 @@ public final class ColumnCorrections {
 
     /** Whether a correction of a whole value fits it. */
     boolean fits(Correction correction) {
-        return correction.scope() != Scope.VALUE
+        if (correction.scope() != Scope.VALUE) {
+            return true;
+        }
+        Map<PartKey, String> standing = parts(correction);
+        // What was suggested need not stand in the value; whether it was shows when the value is read.
+        boolean rest = standing.keySet().removeAll(MAY_BE_SUGGESTED) && !standing.isEmpty();
+        return rest && made.of(correction.text(), standing).isPresent()
                 || made.of(correction.text(), parts(correction)).isPresent();
     }
 }

@@ -84,6 +84,10 @@ final class CorrectedReading {
                 builder.add(part.getKey(), shared, shared + part.getValue().length());
                 continue;
             }
+            if (isSuggested(read, part) && free(value, taken, part.getValue()) < 0) {
+                mean(read, part, taken, builder);
+                continue;
+            }
             for (String piece : pieces(value, taken, part.getValue())) {
                 int at = free(value, taken, piece);
                 if (at < 0) {
@@ -106,6 +110,21 @@ final class CorrectedReading {
         finer.forEach(piece ->
                 builder.add(piece.key(), piece.place().start(), piece.place().end()));
         return Optional.of(builder.build(1, Set.of()));
+    }
+
+    private static boolean isSuggested(Reading<PartKey> read, Map.Entry<PartKey, String> part) {
+        return read.suggestions().stream()
+                .anyMatch(one -> one.part() == part.getKey() && one.value().equals(part.getValue()));
+    }
+
+    /** A part that means what was suggested stands where the slip does. */
+    private static void mean(
+            Reading<PartKey> read, Map.Entry<PartKey, String> part, boolean[] taken, ReadingBuilder<PartKey> builder) {
+        read.part(part.getKey()).ifPresent(slip -> slip.spans().forEach(span -> {
+            builder.add(part.getKey(), span.start(), span.end());
+            Arrays.fill(taken, span.start(), span.end(), true);
+        }));
+        builder.mean(part.getKey(), part.getValue());
     }
 
     /** Two people of whom one last name is told share it. */

@@ -16,7 +16,8 @@ import java.util.function.Consumer;
 /** The lines of a file of corrections; what a review sheet says in short is written out. */
 final class CorrectionLines {
     /** What {@code Is} may say in a review sheet, and the column that has it in full. */
-    private static final Map<String, String> IN_SHORT = Map.of("as read", "Read as", "runner-up", "Runner-up");
+    private static final Map<String, String> IN_SHORT =
+            Map.of("as read", "Read as", "runner-up", "Runner-up", "suggested", "Suggested");
 
     private static final String GROUP = "group";
     private static final int NONE = -1;
@@ -94,7 +95,7 @@ final class CorrectionLines {
             throw refuse(row, "For is group, but there is no Group");
         }
         if (!isShort(cell(row, is))) {
-            throw refuse(row, "for a group, Is is \"as read\" or \"runner-up\"");
+            throw refuse(row, "for a group, Is is \"as read\", \"runner-up\" or \"suggested\"");
         }
         String before = ofGroups.putIfAbsent(cell(row, group), cell(row, is));
         if (before != null && !before.equalsIgnoreCase(cell(row, is))) {

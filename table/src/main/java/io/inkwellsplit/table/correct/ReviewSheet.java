@@ -20,6 +20,7 @@ import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -47,6 +48,7 @@ public final class ReviewSheet implements ReadingWatch {
             "Read as",
             "Runner-up",
             "Runner-up's probability",
+            "Suggested",
             "Why");
 
     /** How many of them a corrections file has. */
@@ -98,6 +100,7 @@ public final class ReviewSheet implements ReadingWatch {
                 parts(reading.parts()),
                 ways.size() > 1 ? parts(ways.get(1).parts()) : "",
                 ways.size() > 1 ? String.format(Locale.ROOT, "%.3f", ways.get(1).share()) : "",
+                suggested(reading),
                 why(reading, ways)));
         String group = group(cells);
         if (groups.size() < MOST_GROUPS || groups.containsKey(group)) {
@@ -122,6 +125,19 @@ public final class ReviewSheet implements ReadingWatch {
         return parts.stream()
                 .filter(part -> !part.key().isFiner())
                 .map(part -> part.key().key() + "=" + part.text())
+                .collect(Collectors.joining("; "));
+    }
+
+    /** Returns a reading with what is suggested in place of what is written; empty where nothing is. */
+    private static String suggested(Reading<PartKey> reading) {
+        if (reading.suggestions().isEmpty()) {
+            return "";
+        }
+        Map<String, String> parts = new LinkedHashMap<>();
+        reading.plainParts().forEach(part -> parts.put(part.key().key(), part.text()));
+        reading.suggestions().forEach(one -> parts.put(one.part().key(), one.value()));
+        return parts.entrySet().stream()
+                .map(part -> part.getKey() + "=" + part.getValue())
                 .collect(Collectors.joining("; "));
     }
 

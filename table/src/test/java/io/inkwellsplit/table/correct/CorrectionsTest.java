@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.inkwellsplit.address.AddressSplitter;
 import io.inkwellsplit.name.NameLearning;
 import io.inkwellsplit.name.NameSplitter;
+import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
@@ -56,6 +57,25 @@ class CorrectionsTest {
         Path file = folder.resolve("corrections.csv");
         Files.writeString(file, "Column,For,Text,Is\n" + String.join("\n", lines) + "\n");
         return Corrections.read(file);
+    }
+
+    /** What was suggested is meant, wherever it stands in the value; what was not has to stand there. */
+    @Test
+    void aSuggestionIsMeant() throws IOException {
+        String address = "780 Old Ropewalk Rd, Tallow Creek, VT 5641";
+        String parts = "street=780 Old Ropewalk Rd; city=Tallow Creek; state=VT; postcode=";
+        Reading<PartKey> reading = corrections("Address,value,\"" + address + "\"," + parts + "05641")
+                .forAddresses("Address")
+                .read(address, ADDRESSES, ADDRESS_WAYS);
+        assertThat(ReviewSheet.parts(reading.parts())).isEqualTo(parts + "05641");
+        assertThat(reading.part(AddressPart.POSTCODE).orElseThrow().spans()).containsExactly(new Span(38, 42));
+        assertThat(reading.doubts()).isEmpty();
+        ColumnCorrections unused = corrections("Address,value,\"" + address + "\"," + parts + "99999")
+                .forAddresses("Address");
+        assertThat(ReviewSheet.parts(
+                        unused.read(address, ADDRESSES, ADDRESS_WAYS).parts()))
+                .isEqualTo(parts + "5641");
+        assertThat(unused.unused()).containsExactly(2L);
     }
 
     @ParameterizedTest
@@ -268,7 +288,7 @@ class CorrectionsTest {
                 .containsExactly("BRANDT", "MARLOW", "WREN", "RAE");
         Files.writeString(file, sheet.replace(",runner-up,1", ",first=BRANDT,1"));
         assertThatThrownBy(() -> Corrections.read(file))
-                .hasMessageContaining("line 2: for a group, Is is \"as read\" or \"runner-up\"");
+                .hasMessageContaining("line 2: for a group, Is is \"as read\", \"runner-up\" or \"suggested\"");
     }
 
     /** A text may hold the sign that parts stand between. */
