@@ -16,6 +16,7 @@ module io.inkwellsplit.table {
     exports io.inkwellsplit.table.correct;
     exports io.inkwellsplit.table.csv;
 
+    uses io.inkwellsplit.table.file.Packing;
     uses io.inkwellsplit.table.format.TableFormat;
 
     exports io.inkwellsplit.table.file;

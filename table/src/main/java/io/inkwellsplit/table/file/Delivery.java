@@ -28,6 +28,9 @@ public final class Delivery implements AutoCloseable {
     private final List<Target> kept;
     private final List<Path> removed = new ArrayList<>();
     private final Map<Path, MessageDigest> digests = new HashMap<>();
+    /** Packed files, by name. */
+    private final Map<Path, OutputStream> ends = new HashMap<>();
+
     private Optional<Supplier<MessageDigest>> digesting = Optional.empty();
     private final List<Deliverable> joined = new ArrayList<>();
     private final Thread onExit = new Thread(this::discard);
@@ -78,10 +81,22 @@ public final class Delivery implements AutoCloseable {
             }
             PendingFile pending = new PendingFile(target);
             files.add(pending);
-            return digested(file, pending.stream());
+            return packed(file, digested(file, pending.stream()));
         } catch (IOException e) {
             throw new TableException(Problem.OUTPUT, file + " cannot be written: " + why(e) + ".", e);
         }
+    }
+
+    /** A packed file ends in bytes that are only known when all has been written. */
+    private OutputStream packed(Path file, OutputStream stream) throws IOException {
+        Optional<Packing> packing = Packings.of(file);
+        if (packing.isEmpty()) {
+            return stream;
+        }
+        OutputStream packed = packing.get().packing(stream);
+        streams.add(packed);
+        ends.put(file, packed);
+        return packed;
     }
 
     private OutputStream digested(Path file, OutputStream stream) {
@@ -164,11 +179,19 @@ public final class Delivery implements AutoCloseable {
     }
 
     /**
-     * {@return what has looked at the bytes of a file that was started; empty where nothing has}
+     * {@return what has looked at the bytes of a file that was written; empty where nothing has} A packed file takes no more.
      *
      * @param file the file, as it was started
      */
     public Optional<MessageDigest> digestOf(Path file) {
+        OutputStream packed = ends.get(file);
+        if (packed != null) {
+            try {
+                packed.close();
+            } catch (IOException e) {
+                throw refused(file.toString(), e);
+            }
+        }
         return Optional.ofNullable(digests.get(file));
     }
 

@@ -5,6 +5,8 @@ import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.contact.ContactFormat;
 import io.inkwellsplit.table.file.InputFile;
+import io.inkwellsplit.table.file.Packing;
+import io.inkwellsplit.table.file.Packings;
 import io.inkwellsplit.table.file.TableInFile;
 import io.inkwellsplit.table.json.JsonOutput.Form;
 import java.io.InputStream;
@@ -77,9 +79,10 @@ public final class Formats {
     /**
      * {@return the form that the name of a file ends in; text where it ends in none}
      *
-     * @param file the file
+     * @param named the file; where it is packed, the ending before that of the packing counts
      */
-    public TableFormat of(Path file) {
+    public TableFormat of(Path named) {
+        Path file = Packings.unpackedName(named);
         Path holder = TableInFile.of(file).file();
         return endingAs(holder)
                 .filter(format -> holder.equals(file) || format.holdsTables())
@@ -116,12 +119,10 @@ public final class Formats {
      */
     public TableInput open(Path file, ReadSettings settings) {
         OtherFiles.check(file, Problem.INPUT);
-        String name = String.valueOf(file.getFileName());
-        if (OtherFiles.isPacked(file)) {
-            Path plain = file.resolveSibling(name.substring(0, name.length() - OtherFiles.PACKED.length()));
-            return readable(plain).open(OtherFiles.unpacked(file), settings);
-        }
-        return readable(file).open(file, settings);
+        Optional<Packing> packing = Packings.of(file);
+        return packing.isPresent()
+                ? readable(file).open(OtherFiles.unpacked(file, packing.get()), settings)
+                : readable(file).open(file, settings);
     }
 
     private TableFormat readable(Path file) {
@@ -153,10 +154,6 @@ public final class Formats {
      */
     public TableFormat toWrite(Path file) {
         OtherFiles.check(file, Problem.OUTPUT);
-        if (OtherFiles.isPacked(file)) {
-            throw new TableException(
-                    Problem.OUTPUT, file + " would have to be packed; name it without " + OtherFiles.PACKED + ".");
-        }
         TableFormat format = of(file);
         if (!format.writes()) {
             throw new TableException(Problem.OUTPUT, file + " would be " + format.name() + ", which is read only.");

@@ -13,6 +13,7 @@ import io.inkwellsplit.table.csv.CsvMetadata;
 import io.inkwellsplit.table.csv.Formulas;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
+import io.inkwellsplit.table.file.Packings;
 import io.inkwellsplit.table.format.Formats;
 import io.inkwellsplit.table.format.TableFormat;
 import io.inkwellsplit.table.format.WriteSettings;
@@ -346,7 +347,7 @@ public final class JobRun {
         }
         return job.outputFile()
                 .filter(file -> !Files.exists(file) || Files.isRegularFile(file))
-                .map(file -> formats.toWrite(file).asideBeside(file));
+                .map(file -> formats.toWrite(file).asideBeside(Packings.unpackedName(file)));
     }
 
     private TableOutput open(Path file, TableInput source, Delivery delivery) {
