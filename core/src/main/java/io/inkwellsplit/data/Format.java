@@ -24,33 +24,67 @@ public final class Format {
 
     private record Section(boolean isRequired, boolean isDistinct, List<Column> columns) {}
 
-    /** What may stand between two tabs. */
+    /** What may stand between two tabs. Told without expressions, as tens of thousands of lines are looked at before anything is read. */
     public enum Column {
         /** Any text that is not blank. */
-        TEXT("\\S(.*\\S)?"),
+        TEXT(Column::isText),
         /** Any text, also none. */
-        ANY(".*"),
+        ANY((line, from, end) -> true),
         /** Texts that are not blank, in this column and as many as follow. */
-        TEXTS("\\S(.*\\S)?"),
+        TEXTS(Column::isText),
         /** Any texts, in this column and as many as follow. */
-        ANYS(".*"),
+        ANYS((line, from, end) -> true),
         /** A decimal number. */
-        NUMBER("-?[0-9]+(\\.[0-9]+)?(E-?[0-9]+)?"),
+        NUMBER(Column::isDecimal),
         /** Two capitals. */
-        CODE("[A-Z]{2}"),
+        CODE((line, from, end) -> end - from == 2 && isCapital(line.charAt(from)) && isCapital(line.charAt(from + 1))),
         /** {@code yes} or {@code no}. */
-        YES_OR_NO("yes|no"),
+        YES_OR_NO((line, from, end) -> Set.of("yes", "no").contains(line.substring(from, end))),
         /** Two hexadecimal digits, and letters behind them. */
-        FREQUENCIES("[0-9a-f]{2}[a-z]*");
+        FREQUENCIES(Column::areFrequencies);
 
-        private final Pattern pattern;
+        private static final Pattern DECIMAL = Pattern.compile("-?[0-9]+(\\.[0-9]+)?(E-?[0-9]+)?");
+        private static final int DIGITS = 2;
 
-        Column(String pattern) {
-            this.pattern = Pattern.compile(pattern);
+        /** Whether a piece of a line is what a column holds. */
+        private interface Check {
+            boolean fits(String line, int from, int end);
+        }
+
+        private final Check check;
+
+        Column(Check check) {
+            this.check = check;
         }
 
         boolean isOpen() {
             return this == TEXTS || this == ANYS;
+        }
+
+        private static boolean isDecimal(String line, int from, int end) {
+            return DECIMAL.matcher(line).region(from, end).matches();
+        }
+
+        private static boolean isText(String line, int from, int end) {
+            return from < end && !isBlank(line.charAt(from)) && !isBlank(line.charAt(end - 1));
+        }
+
+        private static boolean isBlank(char c) {
+            return c == ' ' || c >= '\t' && c <= '\r';
+        }
+
+        private static boolean isCapital(char c) {
+            return c >= 'A' && c <= 'Z';
+        }
+
+        private static boolean areFrequencies(String line, int from, int end) {
+            boolean fits = end - from >= DIGITS;
+            for (int i = from; fits && i < end; i++) {
+                char c = line.charAt(i);
+                boolean hexadecimal = c >= '0' && c <= '9' || c >= 'a' && c <= 'f';
+                fits = i < from + DIGITS ? hexadecimal : c >= 'a' && c <= 'z';
+            }
+            return fits;
         }
     }
 
@@ -142,18 +176,34 @@ public final class Format {
 
     private static void check(Line line, Section section) {
         List<Column> columns = section.columns;
-        String[] fields = line.fields();
         boolean open = columns.get(columns.size() - 1).isOpen();
-        if (fields.length < columns.size() || !open && fields.length > columns.size()) {
-            throw line.refuse(
-                    "there are " + fields.length + " columns, not " + columns.size() + (open ? " or more" : ""));
-        }
-        for (int i = 0; i < fields.length; i++) {
-            Column column = columns.get(Math.min(i, columns.size() - 1));
-            if (!column.pattern.matcher(fields[i]).matches()) {
-                throw line.refuse("column " + (i + 1) + ", \"" + fields[i] + "\", is no "
-                        + column.name().toLowerCase(java.util.Locale.ROOT));
+        String text = line.text();
+        int count = 0;
+        int from = 0;
+        while (from <= text.length()) {
+            int tab = text.indexOf('\t', from);
+            int end = tab < 0 ? text.length() : tab;
+            if (count < columns.size() || open) {
+                Column column = columns.get(Math.min(count, columns.size() - 1));
+                if (!column.check.fits(text, from, end)) {
+                    refuseCount(line, columns, open);
+                    throw line.refuse("column " + (count + 1) + ", \"" + text.substring(from, end) + "\", is no "
+                            + column.name().toLowerCase(java.util.Locale.ROOT));
+                }
             }
+            count++;
+            from = end + 1;
+        }
+        if (count != columns.size()) {
+            refuseCount(line, columns, open);
+        }
+    }
+
+    /** Too few columns, or too many, are told before what stands in one. */
+    private static void refuseCount(Line line, List<Column> columns, boolean open) {
+        int count = line.fields().length;
+        if (count < columns.size() || !open && count > columns.size()) {
+            throw line.refuse("there are " + count + " columns, not " + columns.size() + (open ? " or more" : ""));
         }
     }
 }
