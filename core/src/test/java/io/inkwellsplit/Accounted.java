@@ -11,12 +11,12 @@ import java.util.Optional;
 
 /** Looks whether a reading accounts for every character of its value: each is in one part, in unplaced or in an announcement. */
 public final class Accounted {
-    /** Commas, dots, brackets, quotes, dashes, and a few signs; all scripts' forms of them. */
+    /** Commas, dots, brackets, quotes, dashes, the Japanese sign before a postcode, and a few others; all scripts' forms of them. */
     private static final String SEPARATING = ",;.()[]{}<>\"'-:_|\\*~!?=/"
             + "\u3001\u060C\uFF0C\u055D\uFF1B\uFF0E\uFF08\uFF09\uFF3B\uFF3D\uFF5B\uFF5D\uFF1C\uFF1E"
             + "\u2018\u2019\u201A\u201B\u02BC\u02BB\u02B9\u2032\u0060\u00B4\uFF07\u05F3"
             + "\u201C\u201D\u201E\u201F\u00AB\u00BB\u2033\u300C\u300D\u05F4"
-            + "\u2010\u2011\u2012\u2013\u2014\u2015\u2212\uFE58\uFE63\uFF0D";
+            + "\u3012\u2010\u2011\u2012\u2013\u2014\u2015\u2212\uFE58\uFE63\uFF0D";
 
     private final String text;
     private final BitSet covered = new BitSet();

@@ -187,6 +187,11 @@ final class AddressReader {
         }
         for (int k = 0; k < clues.settled(); k++) {
             addUp(k);
+            if (clues.isLoneStateWord(k)) {
+                decoder.add(k, AddressLabels.begin(AddressPart.STATE), SequenceModel.NEVER);
+            } else if (clues.isLoneStateCode(k)) {
+                decoder.add(k, AddressLabels.begin(AddressPart.CITY), SequenceModel.NEVER);
+            }
         }
         score = decoder.best(path);
         decoder.sumAll();

@@ -119,6 +119,9 @@ final class Chars {
         if (c == '\n' || c == '\r' || c == 0x2028 || c == 0x2029 || c == 0x0B || c == 0x85) {
             return '\n';
         }
+        if (Character.getType(c) == Character.DECIMAL_DIGIT_NUMBER) {
+            return (char) ('0' + Character.digit(c, 10));
+        }
         if (Character.isWhitespace(c) || Character.isSpaceChar(c) || c < ' ' || c == 0x7F) {
             return ' ';
         }

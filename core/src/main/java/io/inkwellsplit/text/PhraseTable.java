@@ -187,6 +187,9 @@ public final class PhraseTable {
          * @throws IllegalArgumentException if the phrase has no words
          */
         public int put(String phrase, int value) {
+            if (isPlainWord(phrase)) {
+                return putWord(Tokens.hashOfWord(phrase), value);
+            }
             tokens.read(phrase);
             if (tokens.count() == 0) {
                 throw new IllegalArgumentException("a phrase without words");
@@ -204,7 +207,47 @@ public final class PhraseTable {
             int before = (int) slots[slot + 1];
             slots[slot + 1] = slots[slot + 1] & GOES_ON | Integer.toUnsignedLong(value);
             last = hash;
+            if (isWrittenTogether()) {
+                slot = claim(joined());
+                slots[slot + 1] = slots[slot + 1] & GOES_ON | Integer.toUnsignedLong(value);
+            }
             return before;
+        }
+
+        /** Most words are such, and need not be read to know their hash. */
+        private static boolean isPlainWord(String phrase) {
+            for (int i = 0; i < phrase.length(); i++) {
+                if (phrase.charAt(i) < 'a' || phrase.charAt(i) > 'z') {
+                    return false;
+                }
+            }
+            return !phrase.isEmpty();
+        }
+
+        private int putWord(long hash, int value) {
+            firsts.add(hash);
+            lasts.add(hash);
+            int slot = claim(hash);
+            int before = (int) slots[slot + 1];
+            slots[slot + 1] = slots[slot + 1] & GOES_ON | Integer.toUnsignedLong(value);
+            last = hash;
+            return before;
+        }
+
+        /** Several Chinese, Japanese or Korean characters, which may be read as one word as well. */
+        private boolean isWrittenTogether() {
+            boolean together = tokens.count() > 1 && tokens.isIdeograph(0);
+            for (int i = 1; together && i < tokens.count(); i++) {
+                together = tokens.isIdeograph(i) && tokens.isGlued(i);
+            }
+            return together;
+        }
+
+        private long joined() {
+            long hash = tokens.hash(tokens.start(0), tokens.end(tokens.count() - 1));
+            firsts.add(hash);
+            lasts.add(hash);
+            return hash;
         }
 
         /**
@@ -215,6 +258,12 @@ public final class PhraseTable {
         public void merge(String phrase, int bits, int firstWordBits) {
             int before = put(phrase, bits);
             addBits(slot(slots, last), before);
+            if (isPlainWord(phrase)) {
+                return;
+            }
+            if (isWrittenTogether()) {
+                addBits(claim(joined()), before);
+            }
             if (tokens.count() > 1) {
                 addBits(claim(tokens.hash(0)), firstWordBits);
             }

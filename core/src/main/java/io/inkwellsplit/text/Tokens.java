@@ -32,7 +32,7 @@ public final class Tokens {
     private static final int MOST_TOKENS = 256;
     private static final int FEWEST_IN_NUMBER = 4;
     private static final char JOINER = '\u200D';
-    private static final String SEPARATING = "-:_|\\*~!?=/";
+    private static final String SEPARATING = "-:_|\\*~!?=/\u3012";
 
     private char[] chars = new char[128];
     private int length;
@@ -47,6 +47,7 @@ public final class Tokens {
     private long[] hashes = new long[32];
     private boolean anyLower;
     private boolean anyUpper;
+    private int anyShape;
 
     /**
      * Reads a value; what was here before is gone. Letters that are written as several characters are put together first,
@@ -57,6 +58,7 @@ public final class Tokens {
         length = 0;
         anyLower = false;
         anyUpper = false;
+        anyShape = 0;
         text = Composed.NOTHING;
         tooLong = value.length() > MOST_CHARS;
         if (tooLong) {
@@ -335,7 +337,61 @@ public final class Tokens {
         letters[count] = letterCount;
         shapes[count] = shape;
         hashes[count] = hash;
+        anyShape |= shape;
         count++;
+    }
+
+    /** Returns whether letters stand in it that are written without blanks between words, or in scripts without case. */
+    public boolean hasCaseless() {
+        return (anyShape & (IDEOGRAPH | Chars.CASELESS)) != 0;
+    }
+
+    /** Returns whether a token is a word of a script without case, other than a Chinese, Japanese or Korean one. */
+    public boolean isCaseless(int token) {
+        return (shapes[token] & (IDEOGRAPH | Chars.CASELESS)) == Chars.CASELESS;
+    }
+
+    /** Makes one word of several that stand side by side with nothing between; those behind have other indexes then. */
+    public void join(int from, int end) {
+        int letterCount = 0;
+        int shape = shapes[from] & GLUED | shapes[end - 1] & DOTTED;
+        for (int i = from; i < end; i++) {
+            letterCount += letters[i];
+            shape |= shapes[i] & Chars.WORD;
+        }
+        ends[from] = ends[end - 1];
+        letters[from] = letterCount;
+        shapes[from] = shape;
+        hashes[from] = hash(starts[from], ends[from]);
+        int behind = count - end;
+        System.arraycopy(kinds, end, kinds, from + 1, behind);
+        System.arraycopy(starts, end, starts, from + 1, behind);
+        System.arraycopy(ends, end, ends, from + 1, behind);
+        System.arraycopy(letters, end, letters, from + 1, behind);
+        System.arraycopy(shapes, end, shapes, from + 1, behind);
+        System.arraycopy(hashes, end, hashes, from + 1, behind);
+        count -= end - from - 1;
+    }
+
+    /** Cuts a word in two at a place of the source inside it; the tokens behind have other indexes then. */
+    public void cut(int token, int at) {
+        int start = starts[token];
+        int end = ends[token];
+        int shape = shapes[token];
+        makeRoom(token, 1);
+        set(token, TokenKind.WORD, start, at, shape & ~DOTTED);
+        set(token + 1, TokenKind.WORD, at, end, shape & ~UPPER_FIRST | GLUED);
+        letters[token] = countLetters(start, at);
+        letters[token + 1] = countLetters(at, end);
+    }
+
+    private int countLetters(int from, int end) {
+        int all = 0;
+        for (int i = from; i < end; i += width(i)) {
+            int facts = factsAt(i);
+            all += (facts & Chars.WORD & ~Chars.IGNORABLE) != 0 ? 1 : 0;
+        }
+        return all;
     }
 
     /**

@@ -18,7 +18,7 @@ public final class SequenceModel {
     public static final int MOST_LABELS = 32;
 
     /** How many kinds of separators there are between tokens: nothing but blanks, a comma, the end of a line, another sign. */
-    public static final int JOINTS = 4;
+    public static final int JOINTS = 8;
 
     /** The score of what cannot be. */
     public static final int NEVER = -1 << 20;

@@ -47,7 +47,7 @@ class AddressChecksTest {
     @CsvSource(delimiter = '|', emptyValue = "", quoteCharacter = '`', textBlock = """
             Marlow House Suite 4 The Maltings, 12 Elm Street, Barre, VT 05641     | street-line
             Wren Centre North Block, Harbour Estate Quay Road, Southwold IP18 6AB | street-line
-            Elm Barre Quay                                                        | close-call no-city
+            Elm Barre Quay                                                        | close-call no-street
             Quay Barre Elm, Wexcombe Thorley Marsh                                | close-call
             12 Elm Street, Barre, VT 05641                                        | ``
             """)

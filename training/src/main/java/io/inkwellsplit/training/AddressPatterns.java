@@ -70,6 +70,14 @@ final class AddressPatterns {
         }
     }
 
+    /** Takes these texts for a section that the file does not have. */
+    AddressPatterns orElse(String section, List<String> texts) {
+        if (!texts.isEmpty()) {
+            sections.putIfAbsent(section, texts);
+        }
+        return this;
+    }
+
     private static Map<String, List<String>> texts(Map<String, List<Line>> lines) {
         Map<String, List<String>> texts = new HashMap<>();
         lines.forEach((section, all) ->
@@ -191,11 +199,23 @@ final class AddressPatterns {
         }
         String city = pools.any(cities);
         String other = pools.any(cities);
-        boolean mixes = city.length() > 4 && other.length() > 4 && city.indexOf(' ') < 0 && other.indexOf(' ') < 0;
-        return mixes && pools.chance(INVENTED_CITY)
-                ? city.substring(0, city.length() / 2)
-                        + other.substring(other.length() / 2).toLowerCase(Locale.ROOT)
-                : city;
+        return mixes(city, other) && pools.chance(INVENTED_CITY) ? mixed(city, other) : city;
+    }
+
+    /** Returns the name of a place that no list has, if the country's names can be mixed. */
+    String invented(NamePools pools) {
+        String city = pools.any(cities);
+        String other = pools.any(cities);
+        return mixes(city, other) ? mixed(city, other) : city;
+    }
+
+    private static boolean mixes(String city, String other) {
+        return city.length() > 4 && other.length() > 4 && city.indexOf(' ') < 0 && other.indexOf(' ') < 0;
+    }
+
+    private static String mixed(String city, String other) {
+        return city.substring(0, city.length() / 2)
+                + other.substring(other.length() / 2).toLowerCase(Locale.ROOT);
     }
 
     /** Returns a postcode of one of the country's forms. */

@@ -36,6 +36,7 @@ public final class AddressSets {
     private final Map<String, List<String>> stateNames = new HashMap<>();
     private final AddressNoise noise;
     private final List<AddressPatterns> others;
+    private final NativeAddresses natives;
     /** The towns of the column that is being written; empty while single addresses are. */
     private final List<String> inColumn = new ArrayList<>();
 
@@ -46,7 +47,9 @@ public final class AddressSets {
         US_TRICKY,
         UK,
         /** The other countries, one after the other. */
-        OTHERS
+        OTHERS,
+        /** The countries that have letters of their own, in these. */
+        OWN_LETTERS
     }
 
     /** @param folder where the lists of names and places are */
@@ -65,6 +68,7 @@ public final class AddressSets {
                 .filter(code -> !code.equals("US") && !code.equals("GB") && AddressPatterns.exist(code))
                 .map(code -> new AddressPatterns(code, cities.getOrDefault(code, List.of())))
                 .toList();
+        this.natives = new NativeAddresses(pools, noise);
     }
 
     static Map<String, List<String>> cities(Path folder) {
@@ -78,6 +82,9 @@ public final class AddressSets {
 
     /** Returns a column: addresses of one kind, with a few towns that come back. */
     public List<Labelled> column(Set set, int count) {
+        if (set == Set.OWN_LETTERS) {
+            return natives.column(count, TOWNS_IN_COLUMN);
+        }
         inColumn.clear();
         for (int i = 0; i < TOWNS_IN_COLUMN; i++) {
             inColumn.add(set == Set.UK ? british.town() : americanPlace());
@@ -113,6 +120,7 @@ public final class AddressSets {
                         case US_TRICKY -> american(set, pools.chance(0.7), true);
                         case UK -> british.write(inColumn);
                         case OTHERS -> others.get(i % others.size()).write(pools, noise);
+                        case OWN_LETTERS -> natives.write(i);
                     });
         }
         return rows;

@@ -7,6 +7,24 @@ import java.util.function.UnaryOperator;
 
 /** Writes addresses of the United Kingdom; two towns in five are invented. */
 record BritishAddresses(NamePools pools, AddressNoise noise, List<String> towns) {
+    private static final String[] RECEIVERS = {
+        "The Occupier", "The Occupier", "The Owner", "The Manager", "The Secretary", "The Treasurer", "The Headteacher"
+    };
+
+    /** Houses that are called by what they are, or were. */
+    private static final String[] HOUSES = {
+        "The Old Rectory",
+        "Old Rectory",
+        "The Vicarage",
+        "Rose Cottage",
+        "The Old School",
+        "The Granary",
+        "Old Mill",
+        "The Lodge",
+        "Mill House",
+        "The Barn"
+    };
+
     private static final double INVENTED_CITY = 0.4;
     /** How often a street is one of streets: {@code 3 Quay Mews, Harbour Street}. */
     private static final double DEPENDENT = 0.06;
@@ -41,7 +59,11 @@ record BritishAddresses(NamePools pools, AddressNoise noise, List<String> towns)
         boolean named = commas && pools.chance(0.25);
         boolean number = !named || pools.chance(0.6);
         if (commas && pools.chance(0.06)) {
-            draft.part(AddressPart.RECIPIENT, pools.given("en_US") + " " + pools.family("en_US"))
+            draft.part(
+                            AddressPart.RECIPIENT,
+                            pools.chance(0.15)
+                                    ? pools.pick(RECEIVERS)
+                                    : pools.given("en_US") + " " + pools.family("en_US"))
                     .plain(", ");
         }
         if (pools.chance(0.25)) {
@@ -61,18 +83,20 @@ record BritishAddresses(NamePools pools, AddressNoise noise, List<String> towns)
         if (named) {
             draft.part(
                             AddressPart.BUILDING,
-                            pools.pick("The Old ", "") + pools.family("en_US") + " "
-                                    + pools.pick(
-                                            "House",
-                                            "Cottage",
-                                            "Lodge",
-                                            "Court",
-                                            "Hall",
-                                            "Farm",
-                                            "Barn",
-                                            "Mansions",
-                                            "Tower",
-                                            "Business Park"))
+                            pools.chance(0.2)
+                                    ? pools.pick(HOUSES)
+                                    : pools.pick("The Old ", "") + pools.family("en_US") + " "
+                                            + pools.pick(
+                                                    "House",
+                                                    "Cottage",
+                                                    "Lodge",
+                                                    "Court",
+                                                    "Hall",
+                                                    "Farm",
+                                                    "Barn",
+                                                    "Mansions",
+                                                    "Tower",
+                                                    "Business Park"))
                     .plain(", ");
         }
         String street = pools.pick(
@@ -89,7 +113,7 @@ record BritishAddresses(NamePools pools, AddressNoise noise, List<String> towns)
                         AddressPart.STREET,
                         (number ? pools.number(1, 250) + pools.pick("", "", "", "a") + " " : "")
                                 + street
-                                + (commas && pools.chance(DEPENDENT)
+                                + (commas && number && pools.chance(DEPENDENT)
                                         ? ", " + pools.family("en_US")
                                                 + pools.pick(" Street", " Road", " Lane", " Avenue", " Drive")
                                         : ""))

@@ -30,7 +30,7 @@ public final class LearnAddresses {
 
     private static final int LEAST_SEEN = 3;
     private static final double SMALLEST = 0.1;
-    private static final int MOST_ROWS = 30_000;
+    private static final int MOST_ROWS = 40_000;
 
     private LearnAddresses() {}
 
@@ -109,14 +109,15 @@ public final class LearnAddresses {
         for (AddressSets.Set set : AddressSets.Set.values()) {
             int count =
                     switch (set) {
-                        case OTHERS -> columns * 3 / 2;
-                        // Without commas there is the most to learn.
-                        case US_BARE -> columns;
+                        case OTHERS -> columns * 5 / 2;
+                        // Without commas there is the most to learn, and in other letters.
+                        case US_BARE -> columns * 3 / 2;
+                        case OWN_LETTERS -> columns;
                         default -> columns / 2;
                     };
             draw(count, alone -> alone ? sets.rows(set, COLUMN) : sets.column(set, COLUMN), use);
         }
-        draw(columns * 4, alone -> alone ? wide.rows(COLUMN) : wide.column(COLUMN), use);
+        draw(columns * 6, alone -> alone ? wide.rows(COLUMN) : wide.column(COLUMN), use);
     }
 
     private interface Drawing {

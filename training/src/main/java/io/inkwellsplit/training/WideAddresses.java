@@ -28,6 +28,9 @@ final class WideAddresses {
     /** Where the city has the country's name. */
     private static final Set<String> CITY_STATES = Set.of("HK", "MO", "SG", "MC", "GI", "VA", "LU", "DJ");
 
+    /** Where the list of towns has the districts of the largest. */
+    private static final Set<String> DISTRICTS_LISTED = Set.of("TR", "ID", "PH", "TH", "VN", "EG", "BD");
+
     private static final Set<String> STATE_FIRST = Set.of("CN", "JP", "KR", "TW", "RU", "UA", "KZ", "BY", "VN");
 
     private static final int LONG_WORD = 5;
@@ -336,13 +339,20 @@ final class WideAddresses {
         }
         String country = countryOf(code, !postcode.isEmpty());
         List<Bit> parts = new ArrayList<>();
-        if (!ofCountry.isEmpty() && american.length == 0 && pools.chance(writesRegion ? 0.08 : 0.2)) {
+        if (!ofCountry.isEmpty()
+                && american.length == 0
+                && pools.chance(DISTRICTS_LISTED.contains(code) ? 0.2 : 0.07)) {
             // A city that is a region itself, with a district.
             String capital = pools.any(ofCountry);
             if (cities.getOrDefault(code, List.of()).contains(capital)
                     || code.equals("JP") && capital.equals("Tokyo")) {
                 if (pools.chance(0.6)) {
-                    parts.add(new Bit("locality", pools.chance(0.5) ? city : besideWord(districtWords, code, city)));
+                    // A known town beside such a capital is a city of its own, as Mitaka is beside Tokyo.
+                    String district = DISTRICTS_LISTED.contains(code)
+                            ? city
+                            : forms.get(code).invented(pools);
+                    boolean bare = !code.equals("JP") && pools.chance(0.4);
+                    parts.add(new Bit("locality", bare ? district : besideWord(districtWords, code, district)));
                 }
                 city = capital;
                 written = "";
@@ -351,7 +361,9 @@ final class WideAddresses {
         if (CITY_STATES.contains(code) && pools.chance(0.7)) {
             String own = english(code);
             if (code.equals("HK") || code.equals("MO")) {
-                parts.add(new Bit("locality", city));
+                if (!city.equals(own)) {
+                    parts.add(new Bit("locality", city));
+                }
                 if (pools.chance(0.5)) {
                     own = code.equals("MO") ? "Taipa" : pools.pick("Kowloon", "N.T.", "New Territories", "Kowloon");
                     country = country.isEmpty() ? english(code) : country;

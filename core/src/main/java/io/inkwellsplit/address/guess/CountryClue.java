@@ -22,6 +22,8 @@ public enum CountryClue {
     STATE_AT_END,
     /** Letters of its languages beside a to z; the more countries have them, the less. */
     LETTERS,
+    /** Letters that hardly any other country has. */
+    OWN_LETTERS,
     /** A short number behind a city, where cities have such. */
     DISTRICT,
     /** A word of its addresses. */

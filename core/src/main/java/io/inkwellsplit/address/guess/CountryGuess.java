@@ -25,6 +25,7 @@ public final class CountryGuess {
     private static final double TOLD = 8;
 
     private static final double MOST_BY_LETTERS = 1.2;
+    private static final int FEW_USERS = 2;
     /** In natural-log odds, between countries of which the gazetteer is asked. */
     private static final double CLOSE = 2;
 
@@ -38,6 +39,9 @@ public final class CountryGuess {
     private final Places places;
     private final CountryTally tally;
     private final double[] gathered;
+    /** What letters say that hardly any other country has. */
+    private final double[] alone;
+
     /** By country: how much its best postcode says, whether it stands first, is of its own form, has a region beside it. */
     private final Postcode[] best;
     /** By country: the number that is looked at. */
@@ -58,6 +62,7 @@ public final class CountryGuess {
         this.firstSight = new FirstSight(countries);
         this.writtenCountry = new WrittenCountry(countries, places, tally);
         this.gathered = new double[countries.size()];
+        this.alone = new double[countries.size()];
     }
 
     public void guess(AddressText text, @Nullable Country told, AddressCounts evidence) {
@@ -223,16 +228,19 @@ public final class CountryGuess {
             return;
         }
         Arrays.fill(gathered, 0);
+        Arrays.fill(alone, 0);
         String source = text.source();
         for (int i = 0; i < source.length(); i++) {
             int[] users = countries.usersOfLetter(source.charAt(i));
             for (int c : users) {
                 gathered[c] += 0.1 + 0.6 / users.length;
+                alone[c] += users.length <= FEW_USERS ? 1.0 / users.length : 0;
             }
         }
         for (int c = 0; c < gathered.length; c++) {
             if (gathered[c] > 0) {
                 tally.add(c, CountryClue.LETTERS, Math.min(MOST_BY_LETTERS, gathered[c]));
+                tally.add(c, CountryClue.OWN_LETTERS, Math.min(1, alone[c]));
             }
         }
     }
@@ -277,6 +285,10 @@ public final class CountryGuess {
     /** Before the city the code is followed by words, behind it by nothing more of its line. */
     private static boolean isInPlace(AddressText text, Country country, int from, int end) {
         boolean wordFollows = text.is(end, TokenKind.WORD);
+        // In their own letters many write the largest first.
+        if (text.hasOtherLetters() && text.nextWord(0) == from) {
+            return true;
+        }
         if (country.postcodeBeforeCity) {
             if (Ends.postcodeWordBefore(text, country, from) < from) {
                 return true;

@@ -43,6 +43,9 @@ final class WrittenCountry {
     }
 
     private void search(AddressText text) {
+        if (text.hasOtherLetters() && opens(text)) {
+            return;
+        }
         int end = text.count();
         while (end > 0 && !text.tokens.isWord(end - 1)) {
             end--;
@@ -68,6 +71,29 @@ final class WrittenCountry {
             }
             end--;
         }
+    }
+
+    /** In their own letters many write the largest first: the country, or the postcode and then the country. */
+    private boolean opens(AddressText text) {
+        int first = text.nextWord(0);
+        first = text.isNumber(first) ? text.nextWord(first + 1) : first;
+        if (first >= text.count() - 1) {
+            return false;
+        }
+        CountryNames names = CountryNames.shipped();
+        int length = names.longest(text.tokens, first, text.count());
+        String code =
+                length == 0 || names.isCode(text.tokens, first, length) ? "" : names.code(text.tokens, first, length);
+        boolean found = false;
+        for (int c = 0; c < countries.size(); c++) {
+            boolean own = (countries.get(c).word(text.word(first)) & AddressWord.COUNTRY) != 0;
+            if (own || countries.get(c).code.equals(code)) {
+                tally.add(c, CountryClue.WRITTEN, 1);
+                found = true;
+            }
+        }
+        written |= found;
+        return found;
     }
 
     /** By a name in any language, or by a code; a code that may be a region goes by what stands beside it. */

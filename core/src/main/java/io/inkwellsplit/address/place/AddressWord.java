@@ -46,6 +46,9 @@ public final class AddressWord {
     public static final int NO_NUMBER = 1 << 24;
     public static final int NUMBER_ADDITION = 1 << 25;
 
+    /** Stands beside a region's name, and is none by itself: {@code Province}. */
+    public static final int STATE_WORD = 1 << 29;
+
     /** A word that towns end in: {@code Falls}, {@code City}. */
     static final int TOWN_SUFFIX = 1 << 27;
     /** Opens a street's name and belongs to it: {@code Am Markt}. */
@@ -92,6 +95,7 @@ public final class AddressWord {
             Map.entry("other country", COUNTRY | OTHER_COUNTRY),
             Map.entry("state", STATE),
             Map.entry("county", COUNTY),
+            Map.entry("state word", STATE_WORD),
             Map.entry("street type", STREET_TYPE),
             Map.entry("street head", STREET_HEAD),
             Map.entry("street opener", STREET_HEAD | STREET_OPENER),

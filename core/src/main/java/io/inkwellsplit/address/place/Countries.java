@@ -38,11 +38,9 @@ public final class Countries {
     private final int[][] users;
     private final boolean[] states;
     private final CountryTable postcodePatterns;
-    private final int[][] letterUsers;
+    private final LetterUsers letterUsers;
     private final boolean lettersOpenPostcodes;
 
-    /** Letters of the Latin and Greek scripts lie below this. */
-    static final int LETTERS = 0x400;
     /** The shipped countries and room for a user's. */
     public static final int MOST = 96;
 
@@ -78,7 +76,7 @@ public final class Countries {
                 known -> meaningsEverywhere.forEach((number, bits) -> known.merge(number, bits, (a, b) -> a | b)));
         int size = vocabulary.size();
         BitSet[] usersOfWord = sets(size);
-        BitSet[] usersOfLetter = sets(LETTERS);
+        LetterUsers.Builder usersOfLetter = new LetterUsers.Builder();
         states = new boolean[size];
         startsPhrase = vocabulary.startsPhrase(size);
         List<Country> all = new ArrayList<>();
@@ -104,10 +102,7 @@ public final class Countries {
             for (String form : country.postcodes.spellings()) {
                 patterns.computeIfAbsent(pattern(form), any -> new BitSet()).set(index);
             }
-            for (char letter : files.get(c).letters().toCharArray()) {
-                usersOfLetter[letter].set(index);
-                usersOfLetter[Character.toUpperCase(letter)].set(index);
-            }
+            usersOfLetter.add(index, files.get(c));
             for (Country.Ending ending : files.get(c).endings()) {
                 endingUsers
                         .computeIfAbsent(ending.letters(), any -> new BitSet())
@@ -123,7 +118,7 @@ public final class Countries {
         endings = EndingIndex.of(endingUsers);
         postcodePatterns = new CountryTable(patterns);
         users = Arrays.stream(usersOfWord).map(CountryTable::indexes).toArray(int[][]::new);
-        letterUsers = Arrays.stream(usersOfLetter).map(CountryTable::indexes).toArray(int[][]::new);
+        letterUsers = usersOfLetter.build();
     }
 
     private static BitSet[] sets(int size) {
@@ -232,7 +227,7 @@ public final class Countries {
 
     /** Returns the countries in whose languages a letter is that is none of a to z. */
     public int[] usersOfLetter(char letter) {
-        return letter < LETTERS ? letterUsers[letter] : NONE;
+        return letterUsers.of(letter);
     }
 
     public int size() {

@@ -127,7 +127,8 @@ public final class Country {
         for (Ending ending : endings[last < LETTERS ? last : 0]) {
             String letters = ending.letters;
             boolean hyphen = letters.charAt(0) == '-';
-            if (letters.length() + (hyphen ? 0 : 1) < room && endsIn(letters, tokens, end)) {
+            if (letters.length() + (hyphen || tokens.isIdeograph(token) ? 0 : 1) < room
+                    && endsIn(letters, tokens, end)) {
                 return ending.bits;
             }
         }

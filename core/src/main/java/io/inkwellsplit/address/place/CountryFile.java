@@ -8,9 +8,11 @@ import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.Tokens;
 import io.inkwellsplit.words.OwnCountry;
 import io.inkwellsplit.words.OwnWords;
+import java.lang.Character.UnicodeScript;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,6 +42,7 @@ public final class CountryFile {
     private final Map<String, Integer> words = new LinkedHashMap<>();
     private final List<Ending> endings = new ArrayList<>();
     private final List<State> states = new ArrayList<>();
+    private final Set<UnicodeScript> scripts = EnumSet.noneOf(UnicodeScript.class);
     private final Map<String, List<String>> starts = new LinkedHashMap<>();
     private final Map<String, String> abbreviations = new LinkedHashMap<>();
     private final StringBuilder letters = new StringBuilder();
@@ -119,7 +122,9 @@ public final class CountryFile {
         for (String section : AddressWord.ENDINGS.keySet()) {
             format = format.optional(section, Column.TEXT);
         }
-        return format.optional("abbreviation", Column.TEXT, Column.TEXT).optional("letters", Column.TEXT);
+        return format.optional("abbreviation", Column.TEXT, Column.TEXT)
+                .optional("letters", Column.TEXT)
+                .optional("script", Column.TEXT);
     }
 
     /** Returns the sections of a file that several countries use; it is read once. */
@@ -145,6 +150,8 @@ public final class CountryFile {
                 lines.forEach(line -> abbreviations.put(line.fields()[0], line.fields()[1]));
             } else if (section.equals("letters")) {
                 lines.forEach(this::addLetters);
+            } else if (section.equals("script")) {
+                lines.forEach(line -> scripts.add(script(line)));
             }
         });
     }
@@ -158,11 +165,18 @@ public final class CountryFile {
         }
     }
 
+    private static UnicodeScript script(Line line) {
+        try {
+            return UnicodeScript.forName(line.text());
+        } catch (IllegalArgumentException e) {
+            throw line.refuse("there is no script \"" + line.text() + "\" in Unicode");
+        }
+    }
+
     private void addLetters(Line line) {
         for (char letter : line.text().toCharArray()) {
-            if (letter >= Countries.LETTERS || !Character.isLowerCase(letter)) {
-                throw line.refuse(
-                        "\"" + letter + "\" is no small Latin or Greek letter; other letters are not counted");
+            if (!Character.isLetter(letter) || Character.isUpperCase(letter)) {
+                throw line.refuse("\"" + letter + "\" is no small letter");
             }
             letters.append(letter);
         }
@@ -215,6 +229,11 @@ public final class CountryFile {
     /** Returns words for streets and directions in full with what the post writes for them; endings have a hyphen. */
     Map<String, String> abbreviations() {
         return abbreviations;
+    }
+
+    /** Returns the scripts beside the Latin one in which the country's languages are written. */
+    Set<UnicodeScript> scripts() {
+        return Set.copyOf(scripts);
     }
 
     /** Returns the small letters beside a to z of the country's languages. */

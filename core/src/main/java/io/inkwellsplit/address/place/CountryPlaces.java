@@ -28,6 +28,8 @@ public final class CountryPlaces {
                 .toList();
     }
 
+    private static final String CITY = " City";
+
     /** Where the region stands in a line of the user's. */
     static final int OWN_STATE = 2;
 
@@ -102,11 +104,20 @@ public final class CountryPlaces {
             }
         }
 
+        /** Adds a town of which no more is known than its name. */
+        void add(String town) {
+            spellings(town).forEach(spelling -> names.merge(spelling, 1, 0));
+            // New Taipei City is known without its last word; of two words both are needed.
+            if (town.endsWith(CITY) && town.indexOf(' ') < town.length() - CITY.length()) {
+                names.merge(town.substring(0, town.length() - CITY.length()), 1, 0);
+            }
+        }
+
         void add(Line line) {
             String text = line.text();
             int tab = text.indexOf('\t');
             if (tab < 0) {
-                spellings(text).forEach(spelling -> names.merge(spelling, 1, 0));
+                add(text);
                 return;
             }
             String name = text.substring(0, tab);
@@ -127,7 +138,7 @@ public final class CountryPlaces {
         void addOwn(Line line) {
             String[] fields = line.fields();
             if (states.size() == 1) {
-                spellings(fields[0]).forEach(spelling -> names.merge(spelling, 1, 0));
+                add(fields[0]);
             } else {
                 int place = number(fields[0]);
                 Integer state = fields.length > OWN_STATE ? stateNumbers.get(fields[OWN_STATE]) : null;

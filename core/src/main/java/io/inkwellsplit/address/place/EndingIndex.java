@@ -36,7 +36,7 @@ final class EndingIndex {
     /** Returns the countries that know the longest ending that a token has; none if none does. */
     int[] users(Tokens tokens, int token) {
         int end = tokens.end(token) - (tokens.isDotted(token) ? 1 : 0);
-        int from = Math.max(tokens.start(token) + 2, end - LONGEST);
+        int from = Math.max(tokens.start(token) + (tokens.isIdeograph(token) ? 1 : 2), end - LONGEST);
         long hash = 0;
         int[] found = users.get(0);
         for (int i = end - 1; i >= from; i--) {

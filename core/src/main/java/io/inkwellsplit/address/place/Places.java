@@ -47,6 +47,7 @@ public final class Places {
     private CountryPlaces load(Country country) {
         CountryPlaces.Builder builder = new CountryPlaces.Builder(country);
         Gazetteer.lines(country.code).forEach(builder::add);
+        NativePlaces.cities(country.code).forEach(builder::add);
         own.getOrDefault(country.code, List.of()).forEach(builder::addOwn);
         return builder.build();
     }

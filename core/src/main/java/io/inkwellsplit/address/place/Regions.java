@@ -6,6 +6,7 @@ import io.inkwellsplit.data.Resources.Line;
 import io.inkwellsplit.text.PhraseTable;
 import io.inkwellsplit.text.Tokens;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -13,6 +14,7 @@ import java.util.concurrent.ConcurrentHashMap;
 public final class Regions {
     private static final Format FORMAT = Format.NONE.required("", Column.CODE, Column.TEXTS);
     private static final int MAX_PHRASE = 5;
+    private static final String[] NO_NAMES = {};
     private static final PhraseTable NO_REGIONS = new PhraseTable.Builder(1).build();
 
     private static final class Shipped {
@@ -50,14 +52,16 @@ public final class Regions {
     }
 
     private static PhraseTable table(String country) {
-        String[] names = Shipped.LINES.get(country);
-        if (names == null) {
+        String[] names = Shipped.LINES.getOrDefault(country, NO_NAMES);
+        List<String> own = NativePlaces.regions(country);
+        if (names.length + own.size() == 0) {
             return NO_REGIONS;
         }
-        PhraseTable.Builder table = new PhraseTable.Builder(names.length);
+        PhraseTable.Builder table = new PhraseTable.Builder(names.length + own.size());
         for (int i = 1; i < names.length; i++) {
             table.put(names[i], 1);
         }
+        own.forEach(name -> table.put(name, 1));
         return table.build();
     }
 }

@@ -31,6 +31,8 @@ public final class AddressText {
     private static final int POSTCODE_DIGITS = 4;
 
     private static final int LONG_WORD = 4;
+    /** Greek is the first script behind the Latin one. */
+    private static final char FIRST_OTHER = '\u0370';
 
     private static final int MAX_POSTCODE = 9_999_999;
 
@@ -57,7 +59,9 @@ public final class AddressText {
     private int firstNumber;
     private final Tail tail = new Tail();
     private final GluedState gluedState;
+    private final Unspaced unspaced;
     private int limit;
+    private boolean otherLetters;
 
     public final Countries countries;
     public final Places places;
@@ -69,12 +73,15 @@ public final class AddressText {
         this.countries = words.countries();
         this.places = words.places();
         this.gluedState = new GluedState(countries, places);
+        this.unspaced = new Unspaced();
         this.country = countries.get(0);
     }
 
     public void read(String text) {
         tokens.read(text);
         source = tokens.text();
+        otherLetters = hasOtherLetters(source);
+        unspaced.part(tokens);
         for (int i = 0; i < tokens.count(); i++) {
             if (tokens.hasDigit(i)) {
                 tokens.mendNoughts(i);
@@ -109,6 +116,20 @@ public final class AddressText {
             }
         }
         return true;
+    }
+
+    /** Returns whether letters stand in it that are not Latin. */
+    public boolean hasOtherLetters() {
+        return otherLetters;
+    }
+
+    private static boolean hasOtherLetters(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) >= FIRST_OTHER && Character.isLetter(text.charAt(i))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Returns how many tokens there are. */
@@ -212,7 +233,8 @@ public final class AddressText {
         country = tried;
         for (int i = 0; i < count; i++) {
             int is = tried.word(words[i]);
-            if (is == 0 && (tokens.isWord(i) && tokens.letters(i) >= LONG_WORD || tokens.hasHyphen(i))) {
+            boolean mayEnd = tokens.isWord(i) && (tokens.letters(i) >= LONG_WORD || tokens.isIdeograph(i));
+            if (is == 0 && (mayEnd || tokens.hasHyphen(i))) {
                 is = tried.ending(tokens, i);
             }
             boolean bareLetter = tokens.letters(i) == 1 && !tokens.isDotted(i);

@@ -1,6 +1,7 @@
 package io.inkwellsplit.address.weigh;
 
 import io.inkwellsplit.address.column.AddressCounts;
+import io.inkwellsplit.address.place.AddressWord;
 import io.inkwellsplit.address.place.AddressWords;
 import io.inkwellsplit.address.place.Country;
 import io.inkwellsplit.address.place.CountryNames;
@@ -45,6 +46,14 @@ public final class AddressClues {
     private static final int OF_POSTCODE = 1 << 14;
     private static final int NAMED_FITS = 1 << 15;
     private static final int NAMED_FAILS = 1 << 16;
+    /** Letters without case: what is known of places says other things than in Latin letters, as the order is another. */
+    private static final int OWN_LETTERS = 1 << 17;
+
+    private static final int OWN_ORDER = 1 << 8;
+    /** Where a place is a country by its name, and above that by its code. */
+    private static final int COUNTRY_SHIFT = 6;
+
+    private static final int ANY_COUNTRY = 0x3F;
     /** A country that has no file. */
     private static final int ELSEWHERE = 1;
 
@@ -75,6 +84,7 @@ public final class AddressClues {
     private int[] segmentNumber = new int[34];
     private int[] index = new int[34];
     private int segments;
+    private int firstJoint;
     /** The state and the postcode that the recognisers found. */
     private int state;
 
@@ -107,9 +117,9 @@ public final class AddressClues {
         return at[k];
     }
 
-    /** Returns what stands before a token. */
+    /** Returns what stands before a token; with letters without case, in a value of its own, as parts follow in another order. */
     public int joint(int k) {
-        return joints[k];
+        return joints[k] + firstJoint;
     }
 
     /** Returns the clues that were written, {@link #EACH} for each token; the buffer itself. */
@@ -124,7 +134,11 @@ public final class AddressClues {
 
     /** Returns a copy of what stands before each token. */
     public byte[] joints() {
-        return Arrays.copyOf(joints, count);
+        byte[] all = Arrays.copyOf(joints, count);
+        for (int k = 0; k < count; k++) {
+            all[k] = (byte) joint(k);
+        }
+        return all;
     }
 
     /**
@@ -140,6 +154,7 @@ public final class AddressClues {
         text = of;
         regionsOf = text.regionsOf();
         knowsTowns = towns;
+        firstJoint = text.tokens.hasCaseless() ? AddressLabels.JOINTS : 0;
         tokens();
         ends();
         settled = clearEnd ? settledFrom(hints) : count;
@@ -150,6 +165,7 @@ public final class AddressClues {
         segments();
         lastFit = findLastFit();
         order = !regionsOf.equals(text.country().code) ? ELSEWHERE : order(text.country());
+        order |= text.tokens.hasCaseless() ? OWN_ORDER : 0;
         habits = habits(evidence.habits(text.country()));
         knowsWords = words;
     }
@@ -269,7 +285,7 @@ public final class AddressClues {
 
     /** What lists of places and postcodes' forms cover each token. */
     private void cover(AddressCounts evidence) {
-        Arrays.fill(place, 0, count + 1, 0);
+        Arrays.fill(place, 0, count + 1, text.tokens.hasCaseless() ? OWN_LETTERS : 0);
         Arrays.fill(fit, 0, count + 1, 0);
         Arrays.fill(column, 0, count + 1, 0);
         Tokens tokens = text.tokens;
@@ -290,7 +306,7 @@ public final class AddressClues {
                 cover(place, k, Math.max(state, regions.longest(tokens, i, text.count())), 3);
                 int named = names.longest(tokens, i, text.count());
                 if (named > 0) {
-                    cover(place, k, named, names.isCode(tokens, i, named) ? 9 : 6);
+                    cover(place, k, named, names.isCode(tokens, i, named) ? COUNTRY_SHIFT + 3 : COUNTRY_SHIFT);
                     place[k] |= fitsNamed(i, named);
                 }
             }
@@ -356,6 +372,23 @@ public final class AddressClues {
         boolean town = (place[k] & 7) != 0 && (!text.knowsPostcodes() || code < 0 || (place[k] & OF_POSTCODE) != 0);
         boolean name = text.tokens.letters(at[k]) > CODE_LETTERS && !text.country().postcodeFollowsState;
         return !region || town || name;
+    }
+
+    /** Returns whether a word only stands behind the names of regions, {@code Province}, and opens none here: no word follows but a country. */
+    public boolean isLoneStateWord(int k) {
+        if (!text.has(at[k], AddressWord.STATE_WORD) || text.has(at[k], AddressWord.STATE)) {
+            return false;
+        }
+        boolean last = k + 1 == count || joints[k + 1] != 0 || text.tokens.hasDigit(at[k + 1]);
+        return last || !text.tokens.isWord(at[k + 1]) || (place[k + 1] >> COUNTRY_SHIFT & ANY_COUNTRY) != 0;
+    }
+
+    /** Returns whether a token is a region's code before its postcode or at the end, {@code ME 04101}, and so in no town's name. */
+    public boolean isLoneStateCode(int k) {
+        boolean code = text.country().postcodeFollowsState
+                && text.tokens.letters(at[k]) == CODE_LETTERS - 1
+                && text.country().longestState(text.tokens, at[k], text.count()) == 1;
+        return code && (k + 1 == count || (fit[k + 1] & 7) != 0);
     }
 
     /** Returns whether the gazetteer knows a town that a token belongs to. */
@@ -612,7 +645,8 @@ public final class AddressClues {
         Tokens tokens = text.tokens;
         int end = tokens.end(token) - (tokens.isDotted(token) ? 1 : 0);
         int h = tokens.letters(token) > ENDING ? 1 : 2;
-        for (int i = Math.max(tokens.start(token), end - ENDING); i < end; i++) {
+        int letters = tokens.isIdeograph(token) ? 1 : ENDING;
+        for (int i = Math.max(tokens.start(token), end - letters); i < end; i++) {
             h = mix(h, tokens.foldAt(i));
         }
         return h;

@@ -25,6 +25,8 @@ public final class AddressLabels {
     static final int COMMA = 1;
     static final int BREAK = 2;
     static final int SIGN = 3;
+    /** How many joints there are; as many again for letters without case. */
+    static final int JOINTS = 4;
 
     /** A street with its number behind, several units, {@code England, UK}. */
     private static final Set<AddressPart> GOES_OVER_COMMAS =
@@ -59,7 +61,7 @@ public final class AddressLabels {
 
     /** Returns whether one label may follow another: what is inside a part follows that part, over a comma only in few. */
     public static boolean mayFollow(int joint, int before, int label) {
-        boolean parted = joint == COMMA || joint == BREAK;
+        boolean parted = joint % JOINTS == COMMA || joint % JOINTS == BREAK;
         return !isInside(label) || before / 2 == label / 2 && (!parted || GOES_OVER_COMMAS.contains(part(label)));
     }
 

@@ -63,7 +63,9 @@ class CountryFileTest {
             [state]                    ! [letters]                     ! line 13: there are 2 columns, not 1
             [label]                    ! [unit]                        ! the section [label] is missing or empty
             HB|Harbour                ! HB|HB                         ! line 13: HB stands twice in [state]
-            HB|Harbour                ! HB|Harbour~[letters]~ж      ! line 15: "ж" is no small Latin or Greek letter
+            HB|Harbour                ! HB|Harbour~[letters]~Ж      ! line 15: "Ж" is no small letter
+            HB|Harbour                ! HB|Harbour~[letters]~7      ! line 15: "7" is no small letter
+            HB|Harbour                ! HB|Harbour~[script]~Quayish ! line 15: there is no script "Quayish" in Unicode
             HB|Harbour                ! HB|X~[postcode start]~QX|1 ! line 15: there is no region "QX" in [state]
             HB|Harbour                ! HB|X~[abbreviation]~Street  ! line 15: there are 1 columns, not 2
             """)
