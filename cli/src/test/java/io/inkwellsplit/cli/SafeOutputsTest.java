@@ -185,8 +185,9 @@ class SafeOutputsTest {
     @Test
     void weightsOfTypeGoThroughWhereTheyAreShown() {
         PrintWriter to = new PrintWriter(new VisibleWriter(said, true), true);
-        to.print("\u001B[1mbold\u001B[21m\u001B[0m \u001B[31mred \u001B[2J");
+        to.print("\u001B[1mbold\u001B[21m\u001B[0m \u001B[0;36mpart\u001B[0m \u001B[31mred \u001B[2J");
         to.flush();
-        assertThat(said.toString()).isEqualTo("\u001B[1mbold\u001B[21m\u001B[0m \u241B[31mred \u241B[2J");
+        assertThat(said.toString())
+                .isEqualTo("\u001B[1mbold\u001B[21m\u001B[0m \u001B[0;36mpart\u001B[0m \u241B[31mred \u241B[2J");
     }
 }

@@ -9,9 +9,9 @@ import java.util.regex.Pattern;
 
 /** Passes on what is said to people; of control characters only ends of lines, tabs, and weights of type go through. */
 public final class VisibleWriter extends FilterWriter {
-    /** What bold, faint and italic letters are turned on and off by. */
+    /** What bold, faint and italic letters, and the colours of parts, are turned on and off by. */
     private static final Pattern WEIGHTS =
-            Pattern.compile("\u001B\\[(?:0|1|2|3|21|22|23|39|49)?(?:;(?:0|1|2|3|21|22|23|39|49))*m");
+            Pattern.compile("\u001B\\[(?:0;3[1-6]|(?:0|1|2|3|21|22|23|39|49)?(?:;(?:0|1|2|3|21|22|23|39|49))*)m");
 
     private final boolean weights;
 

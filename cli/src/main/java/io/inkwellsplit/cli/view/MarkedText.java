@@ -10,12 +10,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import picocli.CommandLine.Help.Ansi;
-import picocli.CommandLine.Help.Ansi.Style;
 
 /** A value with its parts in colours and their titles below, each under the beginning of its part. */
 final class MarkedText {
-    private static final List<Style> COLOURS =
-            List.of(Style.fg_cyan, Style.fg_green, Style.fg_yellow, Style.fg_magenta, Style.fg_blue, Style.fg_red);
+    /** Magenta, green, blue, red, cyan and yellow, as {@link io.inkwellsplit.cli.terminal.VisibleWriter} lets them through. */
+    private static final List<String> COLOURS =
+            List.of("\u001B[0;35m", "\u001B[0;32m", "\u001B[0;34m", "\u001B[0;31m", "\u001B[0;36m", "\u001B[0;33m");
+
+    private static final String PLAIN = "\u001B[0m";
     private static final String BEGINS = "\u2514";
     private static final String GOES_ON = "\u2500";
 
@@ -108,8 +110,7 @@ final class MarkedText {
         if (!ansi.enabled()) {
             return text;
         }
-        Style style = COLOURS.get(colour);
-        return style.on() + text + style.off();
+        return COLOURS.get(colour) + text + PLAIN;
     }
 
     private static String visible(String text) {
