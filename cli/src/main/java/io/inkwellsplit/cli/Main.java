@@ -19,6 +19,7 @@ public final class Main {
 
     /** Runs a command and ends the program with its exit code. */
     public static void main(String[] args) {
+        WarmUp.start(args);
         StandardOutput standard = new StandardOutput();
         PrintWriter out = visible(standard);
         PrintWriter err = visible(System.err);
