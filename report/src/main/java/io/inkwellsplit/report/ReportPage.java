@@ -28,6 +28,7 @@ final class ReportPage {
         page.put("commands", report.commands());
         page.put("hasCommands", !report.commands().isEmpty());
         page.put("cards", cards(report));
+        page.put("next", next(report));
         page.put("survey", report.survey().map(ReportPage::survey).orElse(Map.of()));
         page.put("hasSurvey", report.survey().isPresent());
         List<Object> columns = new ArrayList<>();
@@ -38,6 +39,24 @@ final class ReportPage {
                 "run",
                 report.done().map(done -> run(done, report.columns().keySet())).orElse(Map.of()));
         return Pages.template("report.html").execute(page);
+    }
+
+    /** What to do about it, in a sentence or two. */
+    private static String next(Report report) {
+        long aside = report.done().map(done -> done.run().setAside()).orElse(0L);
+        String mend = aside > 0
+                ? "Mend the rows that were set aside: the file beside the output has the reason for each. "
+                : "";
+        if (report.columns().isEmpty()) {
+            return mend + "What each column holds stands below; split takes the columns of names and addresses.";
+        }
+        long doubtful = report.columns().values().stream()
+                .mapToLong(readings -> readings.doubtful())
+                .sum();
+        return mend
+                + (doubtful == 0
+                        ? "Nothing is doubtful: there is nothing to settle."
+                        : "To settle what is doubtful, split again with --review review.html, and give what you save there to --corrections.");
     }
 
     /** The few numbers to read first. */

@@ -30,6 +30,7 @@ class ReportTest {
         String page = Files.readString(new Register(folder.resolve("register.csv")).page(folder.resolve("r.html")));
         assertThat(page)
                 .contains("&lt;img src", "default-src 'none'", "<h1>register.csv</h1>")
+                .contains("To settle what is doubtful, split again with --review review.html")
                 .doesNotContain("<img", "<script", "<b>Brandt", "{{");
         assertThat(page).doesNotContainPattern("(src|href)=\"(?!#)");
         assertThat(page.replace("http://www.w3.org/", "")).doesNotContain("http://", "https://");
