@@ -89,6 +89,11 @@ class RowsTest {
                         "Thorne, Dr. Ada B.\n└─────  └── └── └─\nLast name   First name ",
                         "        Title   Middle name ",
                         "Tom & Ines Orme\n└──   └─── └───");
+        Files.writeString(
+                folder.resolve("told.csv"),
+                "Column,For,Text,Is\nSinger,value,Tom & Ines Orme,organisation=Tom & Ines Orme\n");
+        assertThat(run("split", "singers.csv", "--name", "Singer", "--in-text", "--corrections", "told.csv"))
+                .contains("Tom & Ines Orme\n└──────────────\nOrganisation");
     }
 
     private String run(String... args) throws Exception {

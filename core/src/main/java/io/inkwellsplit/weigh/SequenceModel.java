@@ -17,7 +17,10 @@ public final class SequenceModel {
     /** How many labels there can be. */
     public static final int MOST_LABELS = 32;
 
-    /** How many kinds of separators there are between tokens: nothing but blanks, a comma, the end of a line, another sign. */
+    /**
+     * How many kinds of separators there are between tokens: nothing but blanks, a comma, the end of a line, another sign; and
+     * the same again for values in which labels follow one another in another way.
+     */
     public static final int JOINTS = 8;
 
     /** The score of what cannot be. */

@@ -208,12 +208,13 @@ public final class SplitColumn {
     }
 
     /**
-     * {@return how a value is read in the light of the column} Nothing is counted, and corrections do not come in.
+     * {@return how a value is read in the light of the column and its corrections} Nothing is counted.
      *
      * @param cells the cells that make the value, one for each of {@link #sources()}
      */
     public Reading<PartKey> reading(List<String> cells) {
-        return reader.read(from.joined(cells));
+        String value = from.joined(cells);
+        return corrections.isEmpty() ? reader.read(value) : corrections.fork().read(value, reader::read, reader.ways());
     }
 
     private Reading<PartKey> read(List<String> row) {
