@@ -77,7 +77,28 @@ final class AddressReader {
         label(path);
         place(source);
         double confidence = model.calibration().calibrate(decoder.probability(score));
+        if (confidence < doubtBelow) {
+            confidence = model.calibration().calibrate(decoder.probability(score) / (1 - impossible()));
+        }
         return builder.build(confidence, doubts(confidence < doubtBelow ? close(doubtBelow) : null));
+    }
+
+    /** How probable those ways are together that the rules for a whole address forbid: they take nothing from the others. */
+    private double impossible() {
+        if (clues.count() > MOST_TOKENS) {
+            return 0;
+        }
+        return impossible(decoder.nBest(MOST_ALTERNATIVES));
+    }
+
+    private double impossible(List<SequenceDecoder.Path> ways) {
+        double sum = 0;
+        for (SequenceDecoder.Path way : ways) {
+            sum += way.score() != score && !rules.hold(way.labels(), clues, text.country())
+                    ? decoder.probability(way.score())
+                    : 0;
+        }
+        return sum;
     }
 
     private Reading<AddressPart> unread(String source) {
@@ -105,8 +126,9 @@ final class AddressReader {
                 : decoder.nBest(MOST_ALTERNATIVES);
         clues.writeAll();
         List<Alternative<AddressPart>> alternatives = new ArrayList<>();
+        double possible = 1 - impossible(paths);
         for (SequenceDecoder.Path way : paths) {
-            double share = decoder.probability(way.score());
+            double share = decoder.probability(way.score()) / possible;
             boolean isRival = share >= LEAST_SHARE && rules.hold(way.labels(), clues, text.country());
             if (alternatives.isEmpty() || isRival) {
                 label(way.labels());

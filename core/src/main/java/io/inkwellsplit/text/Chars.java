@@ -152,7 +152,9 @@ final class Chars {
         return switch (Character.getType(c)) {
             case Character.UPPERCASE_LETTER, Character.TITLECASE_LETTER -> CharClass.UPPER;
             case Character.LOWERCASE_LETTER -> CharClass.LOWER;
-            case Character.OTHER_LETTER, Character.MODIFIER_LETTER -> CharClass.CASELESS;
+            // º and ª are small Latin letters, raised.
+            case Character.OTHER_LETTER, Character.MODIFIER_LETTER ->
+                Character.isLowerCase(c) ? CharClass.LOWER : CharClass.CASELESS;
             // Ⅳ and ⅳ
             case Character.LETTER_NUMBER -> Character.isLowerCase(c) ? CharClass.LOWER : CharClass.UPPER;
             case Character.DECIMAL_DIGIT_NUMBER, Character.OTHER_NUMBER -> CharClass.DIGIT;
