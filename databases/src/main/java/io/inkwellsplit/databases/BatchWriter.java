@@ -1,5 +1,6 @@
 package io.inkwellsplit.databases;
 
+import io.inkwellsplit.table.NoValue;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
@@ -23,7 +24,7 @@ final class BatchWriter implements RowWriter {
     @Override
     public void row(List<String> cells) throws SQLException {
         for (int i = 0; i < cells.size(); i++) {
-            if (Null.is(cells.get(i))) {
+            if (NoValue.is(cells.get(i))) {
                 insert.setNull(i + 1, Types.VARCHAR);
             } else {
                 insert.setString(i + 1, cells.get(i));

@@ -1,5 +1,6 @@
 package io.inkwellsplit.databases;
 
+import io.inkwellsplit.table.NoValue;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -36,7 +37,7 @@ final class CopyWriter implements RowWriter {
     }
 
     private void add(String cell) {
-        if (Null.is(cell)) {
+        if (NoValue.is(cell)) {
             text.append("\\N");
             return;
         }

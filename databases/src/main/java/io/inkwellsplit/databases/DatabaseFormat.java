@@ -31,6 +31,11 @@ abstract class DatabaseFormat implements TableFormat {
     }
 
     @Override
+    public boolean keepsTypes() {
+        return true;
+    }
+
+    @Override
     public boolean holdsTables() {
         return true;
     }

@@ -2,6 +2,7 @@ package io.inkwellsplit.databases;
 
 import io.inkwellsplit.table.ColumnType;
 import io.inkwellsplit.table.Dialect;
+import io.inkwellsplit.table.NoValue;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -47,6 +48,11 @@ final class DatabaseInput implements TableInput {
     @Override
     public List<String> header() {
         return List.copyOf(header);
+    }
+
+    @Override
+    public boolean hasNamedColumns() {
+        return true;
     }
 
     @Override
@@ -134,7 +140,7 @@ final class DatabaseInput implements TableInput {
         private String cell(int i) {
             try {
                 String text = database.engine().text(rows, i + 1);
-                return text == null ? Null.CELL : text;
+                return text == null ? NoValue.CELL : text;
             } catch (BytesInCell e) {
                 throw new TableException(
                         Problem.INPUT,

@@ -2,6 +2,7 @@ package io.inkwellsplit.databases;
 
 import io.inkwellsplit.table.ColumnType;
 import io.inkwellsplit.table.ColumnType.Kind;
+import io.inkwellsplit.table.NoValue;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -60,9 +61,9 @@ final class DatabaseOutput implements TableOutput {
         List<String> values = cells;
         for (int i = 0; i < cells.size(); i++) {
             // Where no text can stand an empty cell is no value.
-            if (cells.get(i).isEmpty() && types.get(i).kind() != Kind.TEXT && !Null.is(cells.get(i))) {
+            if (cells.get(i).isEmpty() && types.get(i).kind() != Kind.TEXT && !NoValue.is(cells.get(i))) {
                 values = values == cells ? new ArrayList<>(cells) : values;
-                values.set(i, Null.CELL);
+                values.set(i, NoValue.CELL);
             }
         }
         try {

@@ -132,7 +132,9 @@ class Engine {
             return type.declared();
         }
         // Columns of SQLite may hold anything, whatever they are declared as.
-        boolean sure = !type.system().equals(SqliteEngine.NAME) || type.kind() == Kind.WHOLE_NUMBER;
+        // A number of a file may have more digits than a column that is declared so.
+        boolean any = type.system().equals(SqliteEngine.NAME) || type.system().isEmpty() && type.kind() == Kind.NUMBER;
+        boolean sure = !any || type.kind() == Kind.WHOLE_NUMBER;
         return sure ? declared(type.kind()) : declared(Kind.TEXT);
     }
 

@@ -173,7 +173,7 @@ class PostgresTest {
                 TableInput in = Formats.shipped().open(table("patrons"), ReadSettings.STANDARD)) {
             WriteSettings standard = WriteSettings.standard();
             WriteSettings settings =
-                    new WriteSettings(standard.dialect(), standard.aside(), standard.formulas(), in.types());
+                    new WriteSettings(standard.dialect(), standard.aside(), standard.formulas()).typed(in.types());
             TableOutput out = Formats.shipped().toWrite(table("x")).start(table("x"), delivery, settings);
             out.header(List.of("given"));
             out.row(List.of("1.5"));

@@ -34,7 +34,8 @@ final class Tables {
         plan.check();
         try (TableInput in = Formats.shipped().open(from, ReadSettings.STANDARD);
                 Delivery delivery = plan.open()) {
-            WriteSettings settings = new WriteSettings(Dialect.STANDARD, AsideFile.none(), Formulas.COUNT, in.types());
+            WriteSettings settings =
+                    new WriteSettings(Dialect.STANDARD, AsideFile.none(), Formulas.COUNT).typed(in.types());
             Run run = Run.of(in, List.of(steps));
             try (TableOutput out = Formats.shipped().toWrite(to).start(to, delivery, settings)) {
                 if (steps.length == 0) {

@@ -4,8 +4,10 @@ import io.inkwellsplit.sheets.SheetOutput.SheetWriter;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.file.InputFile;
 import io.inkwellsplit.table.format.ReadSettings;
+import io.inkwellsplit.table.format.WriteSettings.Sheet;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.List;
 
 /** Spreadsheets of OpenDocument 1.3. */
 public final class OdsFormat extends SheetFormat {
@@ -22,7 +24,7 @@ public final class OdsFormat extends SheetFormat {
     }
 
     @Override
-    SheetWriter writer(OutputStream to) throws IOException {
-        return new OdsWriter(to);
+    SheetWriter writer(OutputStream to, List<Sheet> sheets) throws IOException {
+        return new OdsWriter(to, sheets);
     }
 }

@@ -1,5 +1,6 @@
 package io.inkwellsplit.sheets;
 
+import io.inkwellsplit.table.ColumnType.Kind;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
@@ -7,6 +8,11 @@ import io.inkwellsplit.table.file.InputFile;
 import io.inkwellsplit.table.format.ReadSettings;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoField;
 import java.util.ArrayList;
 import java.util.List;
 import javax.xml.stream.XMLStreamConstants;
@@ -28,6 +34,8 @@ final class OdsRows implements SheetRows {
     private long repeats;
     private long rows;
     private @Nullable List<String> held;
+    private List<Kind> kinds = new ArrayList<>();
+    private Kind kind = Kind.TEXT;
 
     private OdsRows(Packed packed, String sheet) {
         this.file = packed.file();
@@ -59,6 +67,7 @@ final class OdsRows implements SheetRows {
                     file,
                     settings,
                     () -> new OdsRows(opened, sheet),
+                    names,
                     SheetNames.notes(sheet, names, settings.sheet()),
                     opened::close);
         } catch (IOException | XMLStreamException | RuntimeException e) {
@@ -108,6 +117,11 @@ final class OdsRows implements SheetRows {
         return cells;
     }
 
+    @Override
+    public List<Kind> kinds() {
+        return kinds;
+    }
+
     /** Goes to the next row; returns false behind the last one. */
     private boolean nextRow() throws XMLStreamException {
         while (xml.hasNext()) {
@@ -146,6 +160,7 @@ final class OdsRows implements SheetRows {
 
     private List<String> cells() throws XMLStreamException {
         List<String> cells = new ArrayList<>();
+        kinds = new ArrayList<>();
         long empty = 0;
         while (xml.hasNext()) {
             int event = xml.next();
@@ -169,9 +184,11 @@ final class OdsRows implements SheetRows {
                 }
                 for (; empty > 0; empty--) {
                     cells.add("");
+                    kinds.add(Kind.TEXT);
                 }
                 for (long i = 0; i < times; i++) {
                     cells.add(text);
+                    kinds.add(kind);
                 }
             }
         }
@@ -184,11 +201,12 @@ final class OdsRows implements SheetRows {
         String stored =
                 switch (type) {
                     case "float", "currency", "percentage" -> Xml.attribute(xml, "value", "");
-                    case "date" -> Xml.attribute(xml, "date-value", "");
-                    case "time" -> Xml.attribute(xml, "time-value", "");
+                    case "date" -> Xml.attribute(xml, "date-value", "").replaceFirst("\\.0+$", "");
+                    case "time" -> time(Xml.attribute(xml, "time-value", ""));
                     case "boolean" -> Xml.attribute(xml, "boolean-value", "").equals("true") ? "TRUE" : "FALSE";
                     default -> "";
                 };
+        kind = kind(type, stored);
         StringBuilder text = new StringBuilder();
         boolean first = true;
         int note = 0;
@@ -209,6 +227,27 @@ final class OdsRows implements SheetRows {
             }
         }
         return stored.isEmpty() ? text.toString() : stored;
+    }
+
+    /** A time of day is stored as how long it is since midnight; what is longer than a day stays so. */
+    private static String time(String stored) {
+        try {
+            return LocalTime.MIDNIGHT
+                    .with(ChronoField.SECOND_OF_DAY, Duration.parse(stored).toSeconds())
+                    .format(DateTimeFormatter.ISO_LOCAL_TIME);
+        } catch (DateTimeException e) {
+            return stored;
+        }
+    }
+
+    private static Kind kind(String type, String stored) {
+        return switch (type) {
+            case "float", "currency", "percentage" -> Kind.NUMBER;
+            case "date" -> stored.indexOf('T') < 0 ? Kind.DATE : Kind.MOMENT;
+            case "time" -> Kind.TIME;
+            case "boolean" -> Kind.TRUTH;
+            default -> Kind.TEXT;
+        };
     }
 
     private void paragraph(StringBuilder text) throws XMLStreamException {

@@ -1,12 +1,21 @@
 package io.inkwellsplit.sheets;
 
 import io.inkwellsplit.sheets.SheetOutput.SheetWriter;
+import io.inkwellsplit.table.ColumnType.Kind;
+import io.inkwellsplit.table.TypedText;
+import io.inkwellsplit.table.format.WriteSettings.Sheet;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.Writer;
+import java.time.Duration;
+import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
-/** Writes rows as text into a sheet of an OpenDocument spreadsheet, whose header is bold and stays in sight. */
+/** Writes rows into sheets of an OpenDocument spreadsheet, whose headers are bold and stay in sight. */
 final class OdsWriter implements SheetWriter {
     private static final String NAMESPACES = " xmlns:office=\"urn:oasis:names:tc:opendocument:xmlns:office:1.0\""
             + " xmlns:table=\"urn:oasis:names:tc:opendocument:xmlns:table:1.0\""
@@ -14,11 +23,17 @@ final class OdsWriter implements SheetWriter {
             + " xmlns:style=\"urn:oasis:names:tc:opendocument:xmlns:style:1.0\""
             + " xmlns:fo=\"urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0\""
             + " xmlns:config=\"urn:oasis:names:tc:opendocument:xmlns:config:1.0\""
+            + " xmlns:of=\"urn:oasis:names:tc:opendocument:xmlns:of:1.2\""
             + " office:version=\"1.3\"";
     private final ZipWriter zip;
     private final Writer out;
+    private final List<Sheet> sheets;
+    private int sheet;
+    /** By column, the name of the words to choose from in its cells. */
+    private List<String> lists = List.of();
 
-    OdsWriter(OutputStream to) throws IOException {
+    OdsWriter(OutputStream to, List<Sheet> sheets) throws IOException {
+        this.sheets = sheets;
         zip = new ZipWriter(to);
         zip.stored("mimetype", OdsFormat.MEDIA_TYPE);
         zip.whole(
@@ -28,23 +43,28 @@ final class OdsWriter implements SheetWriter {
                         + "manifest:media-type=\"" + OdsFormat.MEDIA_TYPE + "\"/><manifest:file-entry "
                         + "manifest:full-path=\"content.xml\" manifest:media-type=\"text/xml\"/><manifest:file-entry "
                         + "manifest:full-path=\"settings.xml\" manifest:media-type=\"text/xml\"/></manifest:manifest>");
+        StringBuilder frozen = new StringBuilder();
+        for (Sheet one : sheets) {
+            frozen.append("<config:config-item-map-entry config:name=\"" + one.name() + "\">"
+                    + item("VerticalSplitMode", "short", "2")
+                    + item("VerticalSplitPosition", "int", "1") + item("PositionBottom", "int", "1")
+                    + "</config:config-item-map-entry>");
+        }
         zip.whole(
                 "settings.xml",
                 "<office:document-settings" + NAMESPACES + "><office:settings><config:config-item-set "
                         + "config:name=\"ooo:view-settings\"><config:config-item-map-indexed config:name=\"Views\">"
                         + "<config:config-item-map-entry><config:config-item-map-named config:name=\"Tables\">"
-                        + "<config:config-item-map-entry config:name=\"Table\">"
-                        + item("VerticalSplitMode", "short", "2")
-                        + item("VerticalSplitPosition", "int", "1") + item("PositionBottom", "int", "1")
-                        + "</config:config-item-map-entry></config:config-item-map-named>"
+                        + frozen + "</config:config-item-map-named>"
                         + "</config:config-item-map-entry></config:config-item-map-indexed></config:config-item-set>"
                         + "</office:settings></office:document-settings>");
-        out = zip.last("content.xml");
+        out = zip.entry("content.xml");
         out.write("<office:document-content" + NAMESPACES + "><office:automatic-styles>"
                 + "<style:style style:name=\"w\" style:family=\"table-column\"><style:table-column-properties "
                 + "style:column-width=\"4cm\"/></style:style><style:style style:name=\"h\" "
                 + "style:family=\"table-cell\"><style:text-properties fo:font-weight=\"bold\"/></style:style>"
-                + "</office:automatic-styles><office:body><office:spreadsheet><table:table table:name=\"Table\">");
+                + "</office:automatic-styles><office:body><office:spreadsheet>");
+        choices();
     }
 
     private static String item(String name, String type, String value) {
@@ -52,34 +72,92 @@ final class OdsWriter implements SheetWriter {
                 + "</config:config-item>";
     }
 
+    /** Words to choose from come before all sheets; others may be typed as well. */
+    private void choices() throws IOException {
+        if (sheets.stream().allMatch(one -> one.choices().isEmpty())) {
+            return;
+        }
+        out.write("<table:content-validations>");
+        for (Sheet one : sheets) {
+            for (Map.Entry<String, List<String>> words : new TreeMap<>(one.choices()).entrySet()) {
+                String all = words.getValue().stream()
+                        .map(word -> "&quot;" + word + "&quot;")
+                        .collect(Collectors.joining(";"));
+                out.write("<table:content-validation table:name=\"" + list(one, words.getKey())
+                        + "\" table:condition=\"of:cell-content-is-in-list(" + all
+                        + ")\" table:allow-empty-cell=\"true\"><table:error-message table:display=\"false\"/>"
+                        + "</table:content-validation>");
+            }
+        }
+        out.write("</table:content-validations>");
+    }
+
+    private static String list(Sheet sheet, String title) {
+        return sheet.name() + "-" + title;
+    }
+
     @Override
     public void header(List<String> titles) throws IOException {
-        out.write("<table:table-column table:style-name=\"w\" table:number-columns-repeated=\""
-                + Math.max(1, titles.size()) + "\"/>");
-        row(titles, " table:style-name=\"h\"");
+        endSheet();
+        Sheet current = sheets.get(sheet++);
+        lists = titles.stream()
+                .map(title -> current.choices().containsKey(title) ? list(current, title) : "")
+                .toList();
+        out.write("<table:table table:name=\"" + current.name()
+                + "\"><table:table-column table:style-name=\"w\" table:number-columns-repeated=\""
+                + Math.max(1, titles.size()) + "\"/><table:table-row>");
+        for (String title : titles) {
+            cell(title, " table:style-name=\"h\"");
+        }
+        out.write("</table:table-row>\n");
     }
 
     @Override
-    public void row(List<String> cells) throws IOException {
-        row(cells, "");
-    }
-
-    private void row(List<String> cells, String style) throws IOException {
+    public void row(List<String> cells, List<Kind> kinds) throws IOException {
         out.write("<table:table-row>");
-        for (String cell : cells) {
-            if (cell.isEmpty()) {
-                out.write("<table:table-cell/>");
+        for (int c = 0; c < cells.size(); c++) {
+            Kind kind = c < kinds.size() ? kinds.get(c) : Kind.TEXT;
+            String value = kind == Kind.TEXT ? "" : value(kind, cells.get(c));
+            if (value.isEmpty()) {
+                String list = c < lists.size() ? lists.get(c) : "";
+                cell(cells.get(c), list.isEmpty() ? "" : " table:content-validation-name=\"" + list + "\"");
             } else {
-                out.write("<table:table-cell" + style + " office:value-type=\"string\">");
-                for (String line : cell.split("\n", -1)) {
-                    out.write("<text:p>");
-                    paragraph(line);
-                    out.write("</text:p>");
-                }
-                out.write("</table:table-cell>");
+                out.write("<table:table-cell office:value-type=" + value + "><text:p>" + cells.get(c)
+                        + "</text:p></table:table-cell>");
             }
         }
         out.write("</table:table-row>\n");
+    }
+
+    /** Returns the attributes of a value of a typed column; empty where its text is none. */
+    private static String value(Kind kind, String text) {
+        Optional<Boolean> truth = TypedText.truth(kind, text);
+        if (truth.isPresent()) {
+            return "\"boolean\" office:boolean-value=\"" + truth.get() + "\"";
+        }
+        if (TypedText.isExactNumber(kind, text)) {
+            return "\"float\" office:value=\"" + text + "\"";
+        }
+        if (SheetTime.day(kind, text).isEmpty()) {
+            return "";
+        }
+        return text.indexOf('-') < 0
+                ? "\"time\" office:time-value=\"" + Duration.between(LocalTime.MIDNIGHT, LocalTime.parse(text)) + "\""
+                : "\"date\" office:date-value=\"" + text.replace(' ', 'T') + "\"";
+    }
+
+    private void cell(String text, String attributes) throws IOException {
+        if (text.isEmpty()) {
+            out.write("<table:table-cell" + attributes + "/>");
+            return;
+        }
+        out.write("<table:table-cell" + attributes + " office:value-type=\"string\">");
+        for (String line : text.split("\n", -1)) {
+            out.write("<text:p>");
+            paragraph(line);
+            out.write("</text:p>");
+        }
+        out.write("</table:table-cell>");
     }
 
     /** Blanks at the ends and doubled ones, and tabs, have elements of their own; what XML has no place for is left out. */
@@ -107,9 +185,14 @@ final class OdsWriter implements SheetWriter {
         }
     }
 
+    private void endSheet() throws IOException {
+        out.write(sheet == 0 ? "" : "</table:table>");
+    }
+
     @Override
     public void end() throws IOException {
-        out.write("</table:table></office:spreadsheet></office:body></office:document-content>");
+        endSheet();
+        out.write("</office:spreadsheet></office:body></office:document-content>");
         zip.end();
     }
 }

@@ -6,9 +6,11 @@ import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.format.TableFormat;
 import io.inkwellsplit.table.format.WriteSettings;
+import io.inkwellsplit.table.format.WriteSettings.Sheet;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 
 /** What all spreadsheets have in common as forms of tables. */
@@ -21,8 +23,8 @@ abstract class SheetFormat implements TableFormat {
         this.mediaType = mediaType;
     }
 
-    /** Returns what writes the rows of a sheet into a new file. */
-    abstract SheetWriter writer(OutputStream to) throws IOException;
+    /** Returns what writes the rows of some sheets into a new file. */
+    abstract SheetWriter writer(OutputStream to, List<Sheet> sheets) throws IOException;
 
     @Override
     public String name() {
@@ -52,10 +54,35 @@ abstract class SheetFormat implements TableFormat {
     @Override
     public TableOutput start(Path file, Delivery delivery, WriteSettings settings) {
         try {
-            return new SheetOutput(file.toString(), writer(delivery.start(file)), settings.aside());
+            return output(file.toString(), delivery.start(file), settings);
         } catch (IOException e) {
             throw Delivery.refused(file.toString(), e);
         }
+    }
+
+    @Override
+    public TableOutput start(String called, OutputStream to, WriteSettings settings) {
+        try {
+            return output(called, to, settings);
+        } catch (IOException e) {
+            throw Delivery.refused(called, e);
+        }
+    }
+
+    private TableOutput output(String called, OutputStream to, WriteSettings settings) throws IOException {
+        List<Sheet> sheets = new ArrayList<>(List.of(new Sheet("Table", settings.choices())));
+        sheets.addAll(settings.sheets());
+        return new SheetOutput(called, writer(to, sheets), settings);
+    }
+
+    @Override
+    public boolean keepsTypes() {
+        return true;
+    }
+
+    @Override
+    public boolean holdsSheets() {
+        return true;
     }
 
     @Override

@@ -1,5 +1,7 @@
 package io.inkwellsplit.sheets;
 
+import io.inkwellsplit.table.ColumnKinds;
+import io.inkwellsplit.table.ColumnType;
 import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
@@ -10,6 +12,7 @@ import io.inkwellsplit.table.format.ReadSettings;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -21,17 +24,26 @@ final class SheetInput implements TableInput {
     private final Runnable end;
     private final boolean headless;
     private final List<String> header;
+    private final List<String> names;
     private final List<String> notes;
     private @Nullable SheetRows pass;
 
     /**
      * @param sheet opens the sheet from its beginning
+     * @param names the names of all sheets
      * @param end gives back what is held beside the file
      */
-    SheetInput(InputFile file, ReadSettings settings, Supplier<SheetRows> sheet, List<String> notes, Runnable end) {
+    SheetInput(
+            InputFile file,
+            ReadSettings settings,
+            Supplier<SheetRows> sheet,
+            List<String> names,
+            List<String> notes,
+            Runnable end) {
         this.file = file;
         this.sheet = sheet;
         this.end = end;
+        this.names = names;
         this.notes = notes;
         this.headless = !settings.hasHeader();
         try (SheetRows rows = sheet.get()) {
@@ -75,6 +87,32 @@ final class SheetInput implements TableInput {
     @Override
     public List<String> notes() {
         return notes;
+    }
+
+    @Override
+    public List<String> tables() {
+        return names;
+    }
+
+    @Override
+    public Map<String, ColumnType> types() {
+        ColumnKinds kinds = new ColumnKinds();
+        try (SheetRows rows = sheet.get()) {
+            List<String> cells = headless ? rows.next() : skipped(rows);
+            for (; cells != null; cells = rows.next()) {
+                for (int i = 0; i < cells.size(); i++) {
+                    if (!cells.get(i).isEmpty() && !SheetRows.isError(cells.get(i))) {
+                        kinds.add(i, rows.kinds().get(i), cells.get(i));
+                    }
+                }
+            }
+        }
+        return kinds.types(header);
+    }
+
+    private static @Nullable List<String> skipped(SheetRows rows) {
+        rows.next();
+        return rows.next();
     }
 
     @Override

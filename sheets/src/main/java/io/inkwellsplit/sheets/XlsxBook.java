@@ -54,6 +54,7 @@ final class XlsxBook {
                     file,
                     settings,
                     () -> new XlsxRows(opened, entry, texts, book.dates, book.from1904),
+                    names,
                     SheetNames.notes(sheet, names, settings.sheet()),
                     () -> {
                         texts.close();

@@ -4,8 +4,10 @@ import io.inkwellsplit.sheets.SheetOutput.SheetWriter;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.file.InputFile;
 import io.inkwellsplit.table.format.ReadSettings;
+import io.inkwellsplit.table.format.WriteSettings.Sheet;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.List;
 
 /** Spreadsheets of Office Open XML (ECMA-376). */
 public final class XlsxFormat extends SheetFormat {
@@ -20,7 +22,7 @@ public final class XlsxFormat extends SheetFormat {
     }
 
     @Override
-    SheetWriter writer(OutputStream to) throws IOException {
-        return new XlsxWriter(to);
+    SheetWriter writer(OutputStream to, List<Sheet> sheets) throws IOException {
+        return new XlsxWriter(to, sheets);
     }
 }

@@ -1,5 +1,6 @@
 package io.inkwellsplit.sheets;
 
+import io.inkwellsplit.table.ColumnType.Kind;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.file.InputFile;
@@ -32,6 +33,8 @@ final class XlsxRows implements SheetRows {
     private long blanks;
 
     private @Nullable List<String> held;
+    private List<Kind> kinds = new ArrayList<>();
+    private Kind kind = Kind.TEXT;
     private long row;
 
     XlsxRows(Packed packed, String entry, SharedTexts texts, List<Boolean> dates, boolean from1904) {
@@ -74,6 +77,11 @@ final class XlsxRows implements SheetRows {
         return cells;
     }
 
+    @Override
+    public List<Kind> kinds() {
+        return kinds;
+    }
+
     /** Returns the cells of the next row that is written, without blanks at the right. */
     private @Nullable List<String> nextRow() throws XMLStreamException {
         while (xml.hasNext()) {
@@ -98,6 +106,7 @@ final class XlsxRows implements SheetRows {
 
     private List<String> cells() throws XMLStreamException {
         List<String> cells = new ArrayList<>();
+        kinds = new ArrayList<>();
         while (xml.hasNext()) {
             int event = xml.next();
             if (event == XMLStreamConstants.END_ELEMENT && xml.getLocalName().equals("row")) {
@@ -108,9 +117,11 @@ final class XlsxRows implements SheetRows {
                 String text = cell();
                 while (!text.isEmpty() && cells.size() < column) {
                     cells.add("");
+                    kinds.add(Kind.TEXT);
                 }
                 if (!text.isEmpty()) {
                     cells.add(text);
+                    kinds.add(kind);
                 }
             }
         }
@@ -149,11 +160,18 @@ final class XlsxRows implements SheetRows {
                 }
             }
         }
+        kind = Kind.TEXT;
         return switch (type) {
             case "s" -> value.isEmpty() ? "" : texts.get(file.name(), (int) number(value.strip()));
-            case "b" -> value.isEmpty() ? "" : value.equals("1") ? "TRUE" : "FALSE";
+            case "b" -> {
+                kind = Kind.TRUTH;
+                yield value.isEmpty() ? "" : value.equals("1") ? "TRUE" : "FALSE";
+            }
             case "str" -> CellText.read(value);
-            case "n" -> isDate(style) && !value.isEmpty() ? date(value) : value;
+            case "n" -> {
+                kind = Kind.NUMBER;
+                yield isDate(style) && !value.isEmpty() ? date(value) : value;
+            }
             default -> value;
         };
     }
@@ -203,7 +221,8 @@ final class XlsxRows implements SheetRows {
         }
         LocalDate first = from1904 ? LocalDate.of(1904, 1, 1) : LocalDate.of(1899, 12, whole < 60 ? 31 : 30);
         LocalDateTime time = first.plusDays(whole).atStartOfDay().plusSeconds(seconds);
-        if (whole == 0 && !from1904) {
+        kind = whole == 0 && !from1904 ? Kind.TIME : seconds == 0 ? Kind.DATE : Kind.MOMENT;
+        if (kind == Kind.TIME) {
             return time.format(DateTimeFormatter.ISO_LOCAL_TIME);
         }
         return seconds == 0

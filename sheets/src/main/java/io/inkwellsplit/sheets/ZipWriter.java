@@ -24,7 +24,7 @@ final class ZipWriter {
         out = new BufferedWriter(new OutputStreamWriter(zip, StandardCharsets.UTF_8), 1 << 16);
     }
 
-    private static ZipEntry entry(String name) {
+    private static ZipEntry timed(String name) {
         ZipEntry entry = new ZipEntry(name);
         entry.setTime(TIME);
         return entry;
@@ -33,7 +33,7 @@ final class ZipWriter {
     /** Writes a whole file as it is, without packing it. */
     void stored(String name, String text) throws IOException {
         byte[] bytes = text.getBytes(StandardCharsets.US_ASCII);
-        ZipEntry entry = entry(name);
+        ZipEntry entry = timed(name);
         CRC32 sum = new CRC32();
         sum.update(bytes);
         entry.setMethod(ZipEntry.STORED);
@@ -46,14 +46,15 @@ final class ZipWriter {
 
     /** Writes a whole file of XML. */
     void whole(String name, String text) throws IOException {
-        zip.putNextEntry(entry(name));
+        zip.putNextEntry(timed(name));
         zip.write((XML + text).getBytes(StandardCharsets.UTF_8));
         zip.closeEntry();
     }
 
-    /** Starts the last file, which is written bit by bit. */
-    Writer last(String name) throws IOException {
-        zip.putNextEntry(entry(name));
+    /** Starts a file that is written bit by bit; the one before it ends with that. */
+    Writer entry(String name) throws IOException {
+        out.flush();
+        zip.putNextEntry(timed(name));
         out.write(XML);
         return out;
     }

@@ -14,8 +14,23 @@ public interface TableInput extends RowSource, Closeable {
         return List.of();
     }
 
-    /** {@return what its columns hold, by their titles; empty where that is not known, as in text} */
+    /** {@return the names of all tables in its file, where a file of this form holds several; empty elsewhere} */
+    default List<String> tables() {
+        return List.of();
+    }
+
+    /** {@return whether its columns have names of their own, as in a database; elsewhere a first row may be taken for titles} */
+    default boolean hasNamedColumns() {
+        return false;
+    }
+
+    /** {@return what its columns hold, by their titles; empty where that is not known, as in text; the table may be gone through for it} */
     default Map<String, ColumnType> types() {
+        return Map.of();
+    }
+
+    /** {@return what its columns mean, by their titles, where a file of this form says so; empty elsewhere} */
+    default Map<String, String> meanings() {
         return Map.of();
     }
 

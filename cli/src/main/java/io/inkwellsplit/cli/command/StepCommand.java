@@ -45,7 +45,7 @@ class StepCommand implements Callable<Integer> {
                 .arity("0..1")
                 .paramLabel("FILE")
                 .type(String.class)
-                .description("The table to read; - for standard input.")
+                .description("The table to read; - for standard input, '*.csv' for every file called so.")
                 .build());
         step = new SettingOptions(surroundings).addTo(spec, kind.settings(), kind.oneOf());
         input = new SettingOptions(surroundings);

@@ -13,7 +13,10 @@ import picocli.CommandLine.Parameters;
 
 /** What a command reads that only looks at a table. */
 public final class InputOptions {
-    @Parameters(arity = "0..1", paramLabel = "FILE", description = "The table to read; - for standard input.")
+    @Parameters(
+            arity = "0..1",
+            paramLabel = "FILE",
+            description = "The table to read; - for standard input, '*.csv' for every file called so.")
     String file = "";
 
     @Option(names = "--no-header", description = "The first row is no header; columns are called Column 1, Column 2 …")
@@ -46,6 +49,20 @@ public final class InputOptions {
             description = "Skip so many lines above the header. Default: they are found, and told.")
     int skipLines = -1;
 
+    @Option(
+            names = "--format",
+            paramLabel = "ENDING",
+            description = "The form of the table, where its name does not tell it: the ending of a file in that form, "
+                    + "such as jsonl.")
+    @Nullable String format;
+
+    @Option(
+            names = "--widths",
+            paramLabel = "N,N,…",
+            description =
+                    "The columns have fixed widths: so many characters each, the last one the rest. auto finds them.")
+    @Nullable String widths;
+
     /** Returns whether a table is named. */
     public boolean isGiven() {
         return !file.isEmpty();
@@ -67,11 +84,13 @@ public final class InputOptions {
     public TableInput open(Surroundings surroundings) {
         ReadSettings settings = new ReadSettings(
                 !noHeader,
+                Optional.ofNullable(format),
                 Optional.ofNullable(charset),
                 Optional.ofNullable(sheet),
                 Optional.ofNullable(separator),
                 Optional.ofNullable(quote),
-                skipLines < 0 ? OptionalInt.empty() : OptionalInt.of(skipLines));
+                skipLines < 0 ? OptionalInt.empty() : OptionalInt.of(skipLines),
+                Optional.ofNullable(widths));
         TableInput input = file.equals("-")
                 ? Formats.shipped().open("standard input", surroundings.in(), settings)
                 : Formats.shipped().open(surroundings.path(file), settings);

@@ -1,6 +1,10 @@
 package io.inkwellsplit.table.contact;
 
+import ezvcard.io.StreamReader;
+import ezvcard.io.json.JCardReader;
+import ezvcard.io.text.VCardReader;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -15,12 +19,22 @@ public enum ContactFormat {
         ContactWriter writer(OutputStream to) {
             return CardWriter.vcard(to);
         }
+
+        @Override
+        StreamReader reader(InputStream in) {
+            return new VCardReader(in);
+        }
     },
     /** jCard, the JSON form of vCard (RFC 7095). */
     JCARD("jCard", ".jcard", "application/vcard+json") {
         @Override
         ContactWriter writer(OutputStream to) {
             return CardWriter.jcard(to);
+        }
+
+        @Override
+        StreamReader reader(InputStream in) {
+            return new JCardReader(in);
         }
     },
     /** {@code Person}, {@code Organization} and {@code PostalAddress} of schema.org, as JSON-LD 1.1. */
@@ -57,6 +71,15 @@ public enum ContactFormat {
     }
 
     abstract ContactWriter writer(OutputStream to) throws IOException;
+
+    /** {@return whether contacts of this format can be read} */
+    public boolean reads() {
+        return this != JSON_LD;
+    }
+
+    StreamReader reader(InputStream in) {
+        throw new UnsupportedOperationException(title + " is written only");
+    }
 
     /**
      * {@return the format that a file's name ends in, such as {@code .vcf}; none for other files}

@@ -3,8 +3,8 @@ package io.inkwellsplit.table.correct;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.correct.Correction.Scope;
-import io.inkwellsplit.table.csv.CsvSource;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Iterator;
@@ -23,7 +23,7 @@ final class CorrectionLines {
     private static final int NONE = -1;
 
     private final Path file;
-    private final CsvSource source;
+    private final TableInput source;
     private final int column;
     private final int scope;
     private final int text;
@@ -33,7 +33,7 @@ final class CorrectionLines {
     private final Map<String, String> ofGroups = new HashMap<>();
 
     /** @throws TableException if the table lacks a column that every file of corrections has */
-    CorrectionLines(Path file, CsvSource source) {
+    CorrectionLines(Path file, TableInput source) {
         this.file = file;
         this.source = source;
         this.column = needed("Column");

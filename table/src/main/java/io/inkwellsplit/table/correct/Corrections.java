@@ -3,8 +3,8 @@ package io.inkwellsplit.table.correct;
 import io.inkwellsplit.pattern.Nearest;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
+import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.correct.Correction.Scope;
-import io.inkwellsplit.table.csv.CsvSource;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -45,7 +45,7 @@ public final class Corrections {
      * @throws TableException if it cannot be read, lacks a column, or a line says what cannot be, naming the line
      */
     public static Corrections read(Path file) {
-        try (CsvSource source = CsvSource.open(file)) {
+        try (TableInput source = CorrectionTable.open(file)) {
             CorrectionLines lines = new CorrectionLines(file, source);
             List<Correction> corrections = new ArrayList<>();
             List<String> contradictions = new ArrayList<>();

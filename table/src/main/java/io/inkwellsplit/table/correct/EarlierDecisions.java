@@ -1,8 +1,8 @@
 package io.inkwellsplit.table.correct;
 
 import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.correct.Correction.Scope;
-import io.inkwellsplit.table.csv.CsvSource;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -59,7 +59,7 @@ public final class EarlierDecisions {
 
     private void readIf(Path file, List<String> needed) {
         if (Files.isRegularFile(file)) {
-            try (CsvSource source = CsvSource.open(file)) {
+            try (TableInput source = CorrectionTable.open(file)) {
                 if (source.header().containsAll(needed)) {
                     read(file, source);
                 }
@@ -67,7 +67,7 @@ public final class EarlierDecisions {
         }
     }
 
-    private void read(Path file, CsvSource source) {
+    private void read(Path file, TableInput source) {
         new CorrectionLines(file, source).forEach(one -> {
             if (one.scope() == Scope.VALUE) {
                 ofValues.putIfAbsent(key(one.column(), one.text()), one);

@@ -51,6 +51,12 @@ public final class ReviewSheet implements ReadingWatch {
             "Suggested",
             "Why");
 
+    /** What the sheet is called in a spreadsheet. */
+    public static final String NAME = "Doubtful";
+
+    /** What can be chosen in a cell of the sheet, by the titles of its columns. */
+    public static final Map<String, List<String>> CHOICES = Map.of("Is", List.of("as read", "runner-up", "suggested"));
+
     /** How many of them a corrections file has. */
     static final int NEEDED = 4;
 

@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class CsvSource implements TableInput {
     private static final int SAMPLE = 1 << 18;
+    private static final int MOST_LINES_SEEN = 200;
 
     private final CsvText text;
     private final boolean guessed;
@@ -33,6 +34,9 @@ public final class CsvSource implements TableInput {
     private final boolean isOneColumn;
     private final Dialect dialect;
     private final Opening opening;
+    /** The widths that the columns may have; empty where there are separators. */
+    private final Optional<FixedWidths> widths;
+
     private final List<String> header;
     private @Nullable RecordIterator pass;
 
@@ -65,6 +69,15 @@ public final class CsvSource implements TableInput {
         Dialect told = DialectFinder.find(beginning.substring(opening.characters()), sample.length < SAMPLE, mark > 0);
         char separator = separator(settings).or(opening::separator).orElse(told.separator());
         this.dialect = new Dialect(separator, told.quoting(), told.lineEnd(), told.byteOrderMark());
+        this.widths = header(settings, beginning)
+                .filter(line -> line.indexOf(separator) < 0)
+                .flatMap(line -> FixedWidths.find(
+                        beginning
+                                .lines()
+                                .skip(opening.lines())
+                                .limit(MOST_LINES_SEEN)
+                                .toList(),
+                        true));
         boolean oneColumn = opening.isOneColumn() && settings.separator == null;
         this.isOneColumn = oneColumn;
         char reading = oneColumn ? absent(beginning) : separator;
@@ -83,6 +96,12 @@ public final class CsvSource implements TableInput {
             CsvRecord top = records.next();
             this.header = headless ? numbered(top.cells().size()) : List.copyOf(top.cells());
         }
+    }
+
+    /** Returns the header as it is written; none where somebody has said what parts it, or that there is none. */
+    private Optional<String> header(Settings settings, String beginning) {
+        boolean told = settings.separator != null || settings.header == Header.NONE;
+        return told ? Optional.empty() : beginning.lines().skip(opening.lines()).findFirst();
     }
 
     private static Optional<Character> separator(Settings settings) {
@@ -227,7 +246,10 @@ public final class CsvSource implements TableInput {
             notes.add("Lines above the header that were skipped: " + opening.lines()
                     + ". If there are others, say how many lines to skip.");
         }
-        if (isOneColumn) {
+        widths.ifPresent(
+                found -> notes.add("The columns look as if they had fixed widths. To read them so, say the widths: "
+                        + found.text() + ", or auto."));
+        if (isOneColumn && widths.isEmpty()) {
             notes.add(
                     "The header has no separator, so every line is read as one cell. If that is wrong, say the separator.");
         }

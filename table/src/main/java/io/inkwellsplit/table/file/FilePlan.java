@@ -39,13 +39,16 @@ public final class FilePlan {
     }
 
     /**
-     * Says that a table is read; {@code -} is the standard input, which may be a file as well.
+     * Says that a table is read; {@code -} is the standard input, which may be a file as well, and {@code *.csv} every file
+     * that is called so.
      *
      * @param what what messages call it
      * @param file its name, as the user wrote it
      */
     public void readsTable(String what, String file) {
-        if (!file.equals(STANDARD)) {
+        if (!file.equals(STANDARD) && FilePattern.isPattern(Path.of(file))) {
+            FilePattern.files(Path.of(file)).forEach(one -> reads(what, one));
+        } else if (!file.equals(STANDARD)) {
             reads(what, Path.of(file));
         } else if (Files.isRegularFile(STANDARD_INPUT)) {
             reads(what, STANDARD_INPUT);

@@ -1,13 +1,16 @@
 package io.inkwellsplit.table.format;
 
+import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.contact.ContactFormat;
 import io.inkwellsplit.table.contact.ContactOutput;
+import io.inkwellsplit.table.contact.ContactSource;
 import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.file.InputFile;
 import java.nio.file.Path;
 import java.util.List;
 
-/** A table of people written as contacts. */
+/** A table of people as contacts. */
 final class ContactTable implements TableFormat {
     private final ContactFormat format;
 
@@ -28,6 +31,16 @@ final class ContactTable implements TableFormat {
     @Override
     public List<String> mediaTypes() {
         return List.of(format.mediaType());
+    }
+
+    @Override
+    public boolean reads() {
+        return format.reads();
+    }
+
+    @Override
+    public TableInput open(InputFile file, ReadSettings settings) {
+        return ContactSource.open(file, format);
     }
 
     @Override

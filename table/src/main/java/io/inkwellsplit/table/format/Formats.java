@@ -4,6 +4,7 @@ import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.contact.ContactFormat;
+import io.inkwellsplit.table.file.FilePattern;
 import io.inkwellsplit.table.file.InputFile;
 import io.inkwellsplit.table.file.Packing;
 import io.inkwellsplit.table.file.Packings;
@@ -82,12 +83,15 @@ public final class Formats {
      * @param named the file; where it is packed, the ending before that of the packing counts
      */
     public TableFormat of(Path named) {
+        return named(named).orElse(text());
+    }
+
+    private Optional<TableFormat> named(Path named) {
         Path file = Packings.unpackedName(named);
         Path holder = TableInFile.of(file).file();
         return endingAs(holder)
                 .filter(format -> holder.equals(file) || format.holdsTables())
-                .or(() -> endingAs(file))
-                .orElse(text());
+                .or(() -> endingAs(file));
     }
 
     private Optional<TableFormat> endingAs(Path file) {
@@ -95,6 +99,28 @@ public final class Formats {
         return formats.stream()
                 .filter(format -> format.endings().stream().anyMatch(name::endsWith))
                 .findFirst();
+    }
+
+    /**
+     * {@return the form that is called by one of its endings without the dot, such as {@code jsonl}}
+     *
+     * @param called the ending
+     * @throws TableException if no form has it
+     */
+    public TableFormat called(String called) {
+        String ending = "." + called.toLowerCase(Locale.ROOT);
+        return formats.stream()
+                .filter(format -> format.endings().contains(ending))
+                .findFirst()
+                .orElseThrow(() -> {
+                    List<String> all = formats.stream()
+                            .flatMap(format -> format.endings().stream())
+                            .map(one -> one.substring(1))
+                            .toList();
+                    return new TableException(
+                            Problem.SETTING,
+                            "There is no form \"" + called + "\"; there are " + String.join(", ", all) + ".");
+                });
     }
 
     /**
@@ -118,15 +144,26 @@ public final class Formats {
      * @throws TableException if it cannot be read
      */
     public TableInput open(Path file, ReadSettings settings) {
-        OtherFiles.check(file, Problem.INPUT);
-        Optional<Packing> packing = Packings.of(file);
-        return packing.isPresent()
-                ? readable(file).open(OtherFiles.unpacked(file, packing.get()), settings)
-                : readable(file).open(file, settings);
+        if (FilePattern.isPattern(file)) {
+            return ManyFiles.open(file, one -> openOne(one, settings));
+        }
+        return openOne(file, settings);
     }
 
-    private TableFormat readable(Path file) {
-        TableFormat format = of(file);
+    private TableInput openOne(Path file, ReadSettings settings) {
+        if (settings.format().isEmpty() && named(file).isEmpty()) {
+            OtherFiles.check(file, Problem.INPUT);
+        }
+        TableFormat format = settings.format().isPresent()
+                ? readable(file.toString(), called(settings.format().get()))
+                : readable(file.toString(), of(file));
+        Optional<Packing> packing = Packings.of(file);
+        return packing.isPresent()
+                ? format.open(OtherFiles.unpacked(file, packing.get()), settings)
+                : format.open(file, settings);
+    }
+
+    private static TableFormat readable(String file, TableFormat format) {
         if (!format.reads()) {
             throw new TableException(Problem.INPUT, file + " is " + format.name() + ", which is written only.");
         }
@@ -134,7 +171,7 @@ public final class Formats {
     }
 
     /**
-     * Opens a text table that comes from a stream.
+     * Opens a table that comes from a stream: text, where the settings tell no other form.
      *
      * @param called what messages call the stream
      * @param in the stream; it is read to its end
@@ -143,7 +180,10 @@ public final class Formats {
      * @throws TableException if it cannot be read
      */
     public TableInput open(String called, InputStream in, ReadSettings settings) {
-        return text().open(InputFile.of(called, in), settings);
+        TableFormat format = settings.format().isPresent()
+                ? readable(called, called(settings.format().get()))
+                : text();
+        return format.open(InputFile.of(called, in), settings);
     }
 
     /**
@@ -153,8 +193,21 @@ public final class Formats {
      * @throws TableException if files of that form cannot be written
      */
     public TableFormat toWrite(Path file) {
-        OtherFiles.check(file, Problem.OUTPUT);
-        TableFormat format = of(file);
+        return toWrite(file, Optional.empty());
+    }
+
+    /**
+     * {@return the form in which a file is to be written}
+     *
+     * @param file the file
+     * @param told the form, by one of its endings without the dot; empty to go by the file's name
+     * @throws TableException if files of that form cannot be written
+     */
+    public TableFormat toWrite(Path file, Optional<String> told) {
+        if (told.isEmpty() && named(file).isEmpty()) {
+            OtherFiles.check(file, Problem.OUTPUT);
+        }
+        TableFormat format = told.isPresent() ? called(told.get()) : of(file);
         if (!format.writes()) {
             throw new TableException(Problem.OUTPUT, file + " would be " + format.name() + ", which is read only.");
         }

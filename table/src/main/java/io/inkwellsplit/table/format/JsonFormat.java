@@ -8,6 +8,7 @@ import io.inkwellsplit.table.file.InputFile;
 import io.inkwellsplit.table.json.JsonOutput;
 import io.inkwellsplit.table.json.JsonOutput.Form;
 import io.inkwellsplit.table.json.JsonSource;
+import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -51,7 +52,21 @@ final class JsonFormat implements TableFormat {
 
     @Override
     public TableOutput start(Path file, Delivery delivery, WriteSettings settings) {
-        return new JsonOutput(file.toString(), delivery.start(file), form, settings.aside());
+        return output(file.toString(), delivery.start(file), settings);
+    }
+
+    @Override
+    public TableOutput start(String called, OutputStream to, WriteSettings settings) {
+        return output(called, to, settings);
+    }
+
+    private TableOutput output(String called, OutputStream to, WriteSettings settings) {
+        return new JsonOutput(called, to, form, settings.aside(), settings.types(), settings.nested());
+    }
+
+    @Override
+    public boolean keepsTypes() {
+        return true;
     }
 
     @Override

@@ -28,7 +28,7 @@ final class OtherFiles {
             ".docx", "is a letter, and no table; name a file in .csv or .xlsx",
             ".zip", "is packed; unpack it first",
             ".zst", "is packed by zstd, which the module inkwell-split-sheets reads and writes",
-            ".parquet", "is columnar; this form is not known yet: write it as .csv or .jsonl");
+            ".parquet", "is columnar; the module inkwell-split-parquet reads and writes it");
 
     /** What text never begins with, and what it is. */
     private static final List<Map.Entry<byte[], String>> BEGINNINGS = List.of(

@@ -38,6 +38,16 @@ public interface TableFormat {
         return false;
     }
 
+    /** {@return whether its values have types, so that numbers stay numbers} */
+    default boolean keepsTypes() {
+        return false;
+    }
+
+    /** {@return whether further tables can follow in a file that is written} */
+    default boolean holdsSheets() {
+        return false;
+    }
+
     /**
      * Opens a table by its name; closing it closes the file.
      *

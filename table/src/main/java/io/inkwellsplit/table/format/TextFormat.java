@@ -4,6 +4,7 @@ import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.CsvOutput;
 import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.FixedWidthSource;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.InputFile;
 import java.io.OutputStream;
@@ -45,14 +46,15 @@ final class TextFormat implements TableFormat {
             file.close();
             throw e;
         }
-        return CsvSource.open(
-                file,
-                new CsvSource.Settings(
-                        settings.hasHeader() ? CsvSource.Header.FIRST_ROW : CsvSource.Header.NONE,
-                        settings.charset().orElse(null),
-                        settings.separator().orElse(null),
-                        settings.quote().orElse(null),
-                        settings.skipLines().orElse(-1)));
+        CsvSource.Settings told = new CsvSource.Settings(
+                settings.hasHeader() ? CsvSource.Header.FIRST_ROW : CsvSource.Header.NONE,
+                settings.charset().orElse(null),
+                settings.separator().orElse(null),
+                settings.quote().orElse(null),
+                settings.skipLines().orElse(-1));
+        return settings.widths().isPresent()
+                ? FixedWidthSource.open(file, told, settings.widths().get())
+                : CsvSource.open(file, told);
     }
 
     @Override

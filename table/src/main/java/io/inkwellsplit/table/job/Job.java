@@ -24,14 +24,25 @@ public final class Job {
 
     /** What can be set of an input. */
     public static final List<Setting> INPUT = List.of(
-            Setting.text("file", "FILE", "The table to read, told from the job's folder; - for standard input."),
+            Setting.text(
+                    "file",
+                    "FILE",
+                    "The table to read, told from the job's folder; - for standard input, *.csv for every file called so."),
+            Setting.text(
+                    "format",
+                    "ENDING",
+                    "The form of the table, where its name does not tell it: the ending of a file in that form, such as jsonl."),
             Setting.flag("no-header", "The first row is no header; columns are called Column 1, Column 2 …"),
             Setting.text("charset", "NAME", "The encoding, where it is not told rightly."),
             Setting.text("separator", "SIGN", "What stands between cells, where it is not told rightly; \\t is a tab."),
             Setting.text(
                     "quote", "SIGN", "What stands around cells with separators in them; none for none. Default: \"."),
             Setting.whole("skip-lines", "N", "Skip so many lines above the header. Default: they are found, and told."),
-            Setting.text("sheet", "NAME", "The sheet of a spreadsheet, by name or number. Default: the first one."));
+            Setting.text("sheet", "NAME", "The sheet of a spreadsheet, by name or number. Default: the first one."),
+            Setting.text(
+                    "widths",
+                    "N,N,…",
+                    "The columns have fixed widths: so many characters each, the last one the rest. auto finds them."));
 
     /** What can be set of an output. */
     public static final List<Setting> OUTPUT = List.of(
@@ -40,6 +51,16 @@ public final class Job {
                     "FILE",
                     "The table to write, told from the job's folder; - for standard output. The ending of its "
                             + "name tells the form."),
+            Setting.text(
+                    "out-format",
+                    "ENDING",
+                    "The form to write, where the name does not tell it: the ending of a file in that form, such as jsonl."),
+            Setting.flag("nested", "In JSON, write a column titled name.first as first in a record called name."),
+            Setting.list(
+                    "with-sheets",
+                    "SHEET",
+                    "Also put these sheets into the spreadsheet: summary, what was done; doubtful, the values to look at, "
+                            + "to be filled in and given back as corrections."),
             Setting.flag(
                     "replace",
                     "Replace the output if it is there already; what was there is kept once, as NAME.before."),
@@ -212,11 +233,13 @@ public final class Job {
     public ReadSettings readSettings() {
         return new ReadSettings(
                 !input.isSet("no-header"),
+                input.text("format"),
                 input.text("charset"),
                 input.text("sheet"),
                 input.text("separator"),
                 input.text("quote"),
-                input.whole("skip-lines"));
+                input.whole("skip-lines"),
+                input.text("widths"));
     }
 
     /** {@return whether the output is the standard output} */

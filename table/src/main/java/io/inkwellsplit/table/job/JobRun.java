@@ -43,11 +43,13 @@ public final class JobRun {
     private Formats formats = Formats.shipped();
     private InputStream in = InputStream.nullInputStream();
     private OutputStream out = OutputStream.nullOutputStream();
+    private final MoreSheets moreSheets;
     private Optional<Path> jobFile = Optional.empty();
     private Optional<Within> within = Optional.empty();
 
     private JobRun(Job job) {
         this.job = job;
+        this.moreSheets = new MoreSheets(job.output());
     }
 
     /**
@@ -151,8 +153,9 @@ public final class JobRun {
             throw new TableException(Problem.SETTING, "No table was named to be written.");
         }
         return goThrough((run, source, delivery, complete, rest) -> {
-            try (TableOutput output = open(file, source, delivery)) {
-                run.into(rest.around(between.around(output)));
+            try (TableOutput output = open(file, source, run, delivery)) {
+                run.into(rest.around(between.around(moreSheets.before(output))));
+                moreSheets.write(output, job.title(), run);
                 if (complete.output().isSet("describe")) {
                     CsvMetadata.write(file, source.dialect(), run.header(), run.meanings(), delivery);
                 }
@@ -190,7 +193,7 @@ public final class JobRun {
                 Delivery delivery = plan.open()) {
             source.notes().forEach(note -> said(Topic.INPUT, note));
             // The columns of a database have names of their own.
-            if (job.readSettings().hasHeader() && source.types().isEmpty()) {
+            if (job.readSettings().hasHeader() && !source.hasNamedColumns()) {
                 MissingHeader.suspected(source).ifPresent(note -> said(Topic.INPUT, note));
             }
             if (job.output().isSet("record")) {
@@ -219,7 +222,7 @@ public final class JobRun {
             for (JobStep step : complete.steps()) {
                 ReviewFiles review = reviews.get(step);
                 if (review != null) {
-                    beside.add(review.write(job.title(), reviewForms, source.dialect(), run, delivery));
+                    beside.add(review.write(job.title(), reviewForms, formats, source.dialect(), run, delivery));
                 }
             }
             for (JobCompanion companion : companions) {
@@ -257,8 +260,17 @@ public final class JobRun {
     }
 
     private RestFiles rest(Run run, List<JobStep> owners, TableInput source, Delivery delivery) {
-        WriteSettings settings = new WriteSettings(source.dialect(), AsideFile.none(), formulas(), source.types());
-        return new RestFiles(owners, run.steps(), file -> formats.toWrite(file).start(file, delivery, settings));
+        return new RestFiles(owners, run.steps(), file -> {
+            TableFormat format = formats.toWrite(file);
+            return format.start(file, delivery, settings(format, source, AsideFile.none()));
+        });
+    }
+
+    /** What a form has no use for is not asked of the source. */
+    private WriteSettings settings(TableFormat format, TableInput source, AsideFile aside) {
+        WriteSettings settings = new WriteSettings(source.dialect(), aside, formulas())
+                .nesting(job.output().isSet("nested"));
+        return format.keepsTypes() ? settings.typed(source.types()) : settings;
     }
 
     private Formulas formulas() {
@@ -280,6 +292,7 @@ public final class JobRun {
             reviews.put(step, review);
             watches.add(review.sheet());
         }
+        watches.addAll(moreSheets.watches());
         companions.forEach(companion -> watches.addAll(companion.watches()));
         return watches;
     }
@@ -347,23 +360,44 @@ public final class JobRun {
         }
         return job.outputFile()
                 .filter(file -> !Files.exists(file) || Files.isRegularFile(file))
-                .map(file -> formats.toWrite(file).asideBeside(Packings.unpackedName(file)));
+                .map(file -> formats.toWrite(file, job.output().text("out-format"))
+                        .asideBeside(Packings.unpackedName(file)));
     }
 
-    private TableOutput open(Path file, TableInput source, Delivery delivery) {
+    private TableOutput open(Path file, TableInput source, Run run, Delivery delivery) {
         Dialect dialect = source.dialect();
         AsideFile aside = asideFile()
                 .map(to -> AsideFile.in(delivery, to, dialect).sourceHeader(source.header()))
                 .orElseGet(AsideFile::none);
-        WriteSettings settings = new WriteSettings(dialect, aside, formulas(), source.types());
+        Optional<String> told = job.output().text("out-format");
         if (job.writesStandardOutput()) {
+            TableFormat format = told.map(formats::called).orElse(formats.text());
+            checkSheets(format);
             if (job.output().isSet("describe")) {
                 throw new TableException(
                         Problem.SETTING, "A description needs a file to describe; name one for the output.");
             }
-            return formats.text().start("standard output", new BufferedOutputStream(out), settings);
+            return format.start("standard output", new BufferedOutputStream(out), settings(format, source, aside));
         }
-        TableFormat format = formats.toWrite(file);
-        return format.start(file, delivery, settings);
+        TableFormat format = formats.toWrite(file, told);
+        checkSheets(format);
+        return format.start(
+                file,
+                delivery,
+                settings(format, source, aside).meaning(meanings(source, run)).followedBy(moreSheets.sheets()));
+    }
+
+    /** What a column meant when it came holds on where no step says otherwise. */
+    private static Map<String, String> meanings(TableInput source, Run run) {
+        Map<String, String> meanings = new HashMap<>(source.meanings());
+        meanings.putAll(run.meanings());
+        return meanings;
+    }
+
+    private void checkSheets(TableFormat format) {
+        if (moreSheets.isAny() && (job.writesStandardOutput() || !format.holdsSheets())) {
+            throw new TableException(
+                    Problem.SETTING, "Further sheets need a spreadsheet for the output, with a name in .xlsx or .ods.");
+        }
     }
 }

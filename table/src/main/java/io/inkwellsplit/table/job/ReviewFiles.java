@@ -1,12 +1,15 @@
 package io.inkwellsplit.table.job;
 
 import io.inkwellsplit.table.Dialect;
+import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.correct.EarlierDecisions;
 import io.inkwellsplit.table.correct.ReviewCase;
 import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.csv.AsideFile;
-import io.inkwellsplit.table.csv.CsvOutput;
+import io.inkwellsplit.table.csv.Formulas;
 import io.inkwellsplit.table.file.Delivery;
+import io.inkwellsplit.table.format.Formats;
+import io.inkwellsplit.table.format.WriteSettings;
 import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.split.BoundSplit;
 import io.inkwellsplit.table.split.SplitColumn;
@@ -43,7 +46,7 @@ final class ReviewFiles {
     }
 
     /** Writes them; returns what is said of it. */
-    String write(String title, List<ReviewForm> forms, Dialect dialect, Run run, Delivery delivery) {
+    String write(String title, List<ReviewForm> forms, Formats formats, Dialect dialect, Run run, Delivery delivery) {
         List<Consumer<ReviewCase>> outputs = new ArrayList<>();
         List<Runnable> ends = new ArrayList<>();
         for (Path file : files) {
@@ -55,7 +58,12 @@ final class ReviewFiles {
                 ends.add(() -> delivery.write(file, page::writeTo));
             } else {
                 EarlierDecisions earlier = EarlierDecisions.in(file, applied, reviewer);
-                CsvOutput table = CsvOutput.in(delivery, file, dialect, AsideFile.none());
+                TableOutput table = formats.toWrite(file)
+                        .start(
+                                file,
+                                delivery,
+                                new WriteSettings(dialect, AsideFile.none(), Formulas.COUNT)
+                                        .choosing(ReviewSheet.CHOICES));
                 table.header(earlier.titles());
                 outputs.add(one -> table.row(earlier.merged(one)));
                 ends.add(() -> {

@@ -5,7 +5,11 @@ import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
+import io.inkwellsplit.table.ColumnKinds;
+import io.inkwellsplit.table.ColumnType;
+import io.inkwellsplit.table.ColumnType.Kind;
 import io.inkwellsplit.table.Dialect;
+import io.inkwellsplit.table.NoValue;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -32,6 +36,7 @@ public final class JsonSource implements TableInput {
 
     private final InputFile file;
     private final Map<String, Integer> columns = new LinkedHashMap<>();
+    private final ColumnKinds kinds = new ColumnKinds();
     private @Nullable JsonParser pass;
 
     private JsonSource(InputFile file) {
@@ -62,6 +67,16 @@ public final class JsonSource implements TableInput {
     @Override
     public List<String> header() {
         return List.copyOf(columns.keySet());
+    }
+
+    @Override
+    public boolean hasNamedColumns() {
+        return true;
+    }
+
+    @Override
+    public Map<String, ColumnType> types() {
+        return kinds.types(header());
     }
 
     @Override
@@ -153,8 +168,19 @@ public final class JsonSource implements TableInput {
                     all[column] = "";
                 }
                 all[column] = text;
+                if (gathers && value != JsonToken.VALUE_NULL) {
+                    kinds.add(column, kind(value), text);
+                }
             }
             return all;
+        }
+
+        private static Kind kind(JsonToken value) {
+            return switch (value) {
+                case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> Kind.NUMBER;
+                case VALUE_TRUE, VALUE_FALSE -> Kind.TRUTH;
+                default -> Kind.TEXT;
+            };
         }
 
         private int add(String key) {
@@ -167,7 +193,7 @@ public final class JsonSource implements TableInput {
         }
 
         private String text(JsonToken value) throws IOException {
-            return value == JsonToken.VALUE_NULL ? "" : parser.getText();
+            return value == JsonToken.VALUE_NULL ? NoValue.CELL : parser.getText();
         }
 
         /** An array has no columns; it is written as JSON. */

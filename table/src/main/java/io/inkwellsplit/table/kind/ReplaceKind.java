@@ -3,7 +3,9 @@ package io.inkwellsplit.table.kind;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.Settings;
-import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.TableInput;
+import io.inkwellsplit.table.format.Formats;
+import io.inkwellsplit.table.format.ReadSettings;
 import io.inkwellsplit.table.step.ReplaceStep;
 import io.inkwellsplit.table.step.ReplaceStep.Where;
 import io.inkwellsplit.table.step.Step;
@@ -65,7 +67,7 @@ final class ReplaceKind implements StepKind {
 
     private static Map<String, String> pairs(Path file) {
         Map<String, String> pairs = new LinkedHashMap<>();
-        try (CsvSource source = CsvSource.open(file)) {
+        try (TableInput source = Formats.shipped().open(file, ReadSettings.STANDARD)) {
             for (Iterator<Row> rows = source.rows(); rows.hasNext(); ) {
                 Row row = rows.next();
                 if (row.cells().size() != 2) {
