@@ -55,7 +55,9 @@ public final class Job {
                     "out-format",
                     "ENDING",
                     "The form to write, where the name does not tell it: the ending of a file in that form, such as jsonl."),
-            Setting.flag("nested", "In JSON, write a column titled name.first as first in a record called name."),
+            Setting.flag(
+                    "nested",
+                    "In JSON, write a column titled name.first as first in a record called name; see titles of split."),
             Setting.list(
                     "with-sheets",
                     "SHEET",

@@ -10,6 +10,8 @@ import java.util.Map;
 
 /** How the cells of a row make a record: side by side, or in records that their titles name. */
 final class JsonRecord {
+    private static final String TEXT = "text";
+
     /** By key, either the number of a column or a record. */
     private final Map<String, Object> fields = new LinkedHashMap<>();
 
@@ -24,33 +26,39 @@ final class JsonRecord {
     }
 
     /**
-     * Returns a record in which a title such as {@code name.first} is {@code first} in a record called {@code name}.
+     * Returns a record in which a title such as {@code name.first} is {@code first} in a record called {@code name}. Where there
+     * is a value called {@code name} as well, it is {@code text} in that record.
      *
-     * @throws TableException if one title is both a value and a record
+     * @throws TableException if two values would have one place
      */
     static JsonRecord nested(List<String> titles, String file) {
         JsonRecord record = new JsonRecord();
         for (int i = 0; i < titles.size(); i++) {
-            record.put(titles.get(i), titles.get(i), i, file);
+            if (!record.put(titles.get(i), i)) {
+                throw new TableException(
+                        Problem.SETTING,
+                        file + " cannot have the column \"" + titles.get(i)
+                                + "\" in a record, since another one stands there; rename one of them.");
+            }
         }
         return record;
     }
 
-    private void put(String title, String rest, int column, String file) {
-        int dot = rest.indexOf('.');
-        boolean inner = dot > 0 && dot < rest.length() - 1;
-        Object before = fields.get(inner ? rest.substring(0, dot) : rest);
-        if (inner && (before == null || before instanceof JsonRecord)) {
-            ((JsonRecord) fields.computeIfAbsent(rest.substring(0, dot), key -> new JsonRecord()))
-                    .put(title, rest.substring(dot + 1), column, file);
-        } else if (inner || before != null) {
-            throw new TableException(
-                    Problem.SETTING,
-                    file + " cannot have the column \"" + title
-                            + "\" in a record, since another column has the name of that record or value; rename one of them.");
-        } else {
-            fields.put(rest, column);
+    /** Returns whether there was a place for a column. */
+    private boolean put(String title, int column) {
+        int dot = title.indexOf('.');
+        if (dot <= 0 || dot == title.length() - 1) {
+            Object before = fields.putIfAbsent(title, column);
+            return before == null || before instanceof JsonRecord inner && inner.put(TEXT, column);
         }
+        String name = title.substring(0, dot);
+        Object before = fields.get(name);
+        JsonRecord inner = before instanceof JsonRecord record ? record : new JsonRecord();
+        if (before instanceof Integer value) {
+            inner.put(TEXT, value);
+        }
+        fields.put(name, inner);
+        return inner.put(title.substring(dot + 1), column);
     }
 
     void write(JsonGenerator json, List<String> cells, JsonOutput output) throws IOException {

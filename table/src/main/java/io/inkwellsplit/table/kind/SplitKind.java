@@ -54,7 +54,8 @@ final class SplitKind implements StepKind {
                 Setting.text(
                         "titles",
                         "WORDS",
-                        "The titles of the parts: english, keys, vcard, schema (schema.org) or autofill (HTML forms). "
+                        "The titles of the parts: english, keys, vcard, schema (schema.org), autofill (HTML forms) or nested "
+                                + "(COLUMN.KEY, for records in records). "
                                 + "Default: english."),
                 Setting.list(
                         "parts",

@@ -15,7 +15,9 @@ public enum PartTitles {
     /** Properties of schema.org {@code Person} and {@code PostalAddress}: {@code givenName}. */
     SCHEMA("schema"),
     /** The autofill tokens of HTML forms: {@code given-name}. */
-    AUTOFILL("autofill");
+    AUTOFILL("autofill"),
+    /** The stable keys behind the title of the column: {@code Patron.first}, which may stand in a record called {@code Patron}. */
+    NESTED("nested");
 
     /** Columns that are not parts. */
     public enum Extra {
@@ -74,8 +76,22 @@ public enum PartTitles {
         return of(extra.key, extra.title);
     }
 
+    /**
+     * {@return the title of a column of a split, for one of several columns that may be split}
+     *
+     * @param title as {@link #of(PartKey)} gives it
+     * @param source the title of the column that is split
+     */
+    public String under(String title, String source) {
+        return this == NESTED ? source + "." + title : title;
+    }
+
     private String of(String partKey, String english) {
-        return this == ENGLISH ? english : TitleTable.title(this, partKey).orElse(partKey);
+        return switch (this) {
+            case ENGLISH -> english;
+            case NESTED -> partKey;
+            default -> TitleTable.title(this, partKey).orElse(partKey);
+        };
     }
 
     /** {@return the name by which a user asks for the vocabulary} */

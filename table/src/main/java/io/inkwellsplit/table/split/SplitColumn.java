@@ -70,7 +70,8 @@ public final class SplitColumn {
         if (!this.corrections.isEmpty()) {
             reader.teach(this.corrections);
         }
-        cells.columns().forEach(column -> addTitle(column, taken));
+        cells.columns()
+                .forEach(column -> addTitle(vocabulary.under(column.title(), from.inFront()), column.key(), taken));
     }
 
     /** Copies the settings of another one; what is counted starts at nothing. */
@@ -126,8 +127,7 @@ public final class SplitColumn {
     }
 
     /** A title that is taken gets the source column's title in front, and a number where even that is taken. */
-    private void addTitle(PartCells.Column column, List<String> taken) {
-        String wanted = column.title();
+    private void addTitle(String wanted, String key, List<String> taken) {
         String title = wanted;
         if (taken.contains(title)) {
             title = from.inFront() + " " + wanted;
@@ -138,7 +138,7 @@ public final class SplitColumn {
         taken.add(title);
         plainTitles.add(wanted);
         titles.add(title);
-        meanings.put(title, PartTitles.meaning(column.key()));
+        meanings.put(title, PartTitles.meaning(key));
     }
 
     /** Returns what each new column means, by its title. */
