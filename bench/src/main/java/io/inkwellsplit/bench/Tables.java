@@ -2,16 +2,11 @@ package io.inkwellsplit.bench;
 
 import java.io.BufferedReader;
 import java.io.IOException;
-import java.lang.ProcessBuilder.Redirect;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.concurrent.TimeUnit;
 
 /**
  * Prints how long whole tables take, and how much memory: {@code Tables <project folder> [rows] [runs]}.
@@ -27,16 +22,14 @@ public final class Tables {
     private final Path root;
     private final Path folder;
     private final Path table;
-    private final Map<String, List<Figure>> figures = new LinkedHashMap<>();
+    private final Processes processes;
 
     private Tables(Path root, Path table) {
         this.root = root;
         this.folder = root.resolve("bench/target");
         this.table = table;
+        this.processes = new Processes(folder);
     }
-
-    /** What one process took. */
-    private record Figure(double seconds, long megabytes) {}
 
     public static void main(String[] args) throws IOException, InterruptedException {
         Path root = Path.of(args[0]).toAbsolutePath().normalize();
@@ -73,19 +66,7 @@ public final class Tables {
                 width(usual) - width(table),
                 megabytes(usual),
                 Files.mismatch(every, alone) < 0 ? "yes" : "NO");
-        System.out.println("| what | seconds: least | middle | most | memory |\n|---|---|---|---|---|");
-        figures.forEach((kind, all) -> {
-            double[] seconds =
-                    all.stream().mapToDouble(Figure::seconds).sorted().toArray();
-            System.out.printf(
-                    Locale.ROOT,
-                    "| %s | %.1f | %.1f | %.1f | %d MB |%n",
-                    kind,
-                    seconds[0],
-                    seconds[seconds.length / 2],
-                    seconds[seconds.length - 1],
-                    all.stream().mapToLong(Figure::megabytes).max().orElse(0));
-        });
+        processes.print();
     }
 
     private static long megabytes(Path file) throws IOException {
@@ -102,14 +83,15 @@ public final class Tables {
         List<String> command = new ArrayList<>(List.of(root.resolve("inkwell").toString(), "split", table.toString()));
         command.addAll(List.of("--name", "Name", "--address", "Address", "--out", to.toString(), "--replace", "-q"));
         command.addAll(List.of(more));
-        run(kind, cores, command);
+        processes.run(kind, HEAP, cores, command);
     }
 
     private void copy(String kind, Path to, int columns) throws IOException, InterruptedException {
         String java = ProcessHandle.current().info().command().orElse("java");
         String classes = System.getProperty("java.class.path");
-        run(
+        processes.run(
                 kind,
+                HEAP,
                 2,
                 List.of(
                         java,
@@ -120,38 +102,5 @@ public final class Tables {
                         table.toString(),
                         to.toString(),
                         Integer.toString(columns)));
-    }
-
-    private void run(String kind, int cores, List<String> command) throws IOException, InterruptedException {
-        Path said = folder.resolve("said.txt");
-        ProcessBuilder builder =
-                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(Redirect.to(said.toFile()));
-        builder.environment().put("JAVA_TOOL_OPTIONS", HEAP + " -XX:ActiveProcessorCount=" + cores);
-        long start = System.nanoTime();
-        Process process = builder.start();
-        Path status = Path.of("/proc", Long.toString(process.pid()), "status");
-        long most = 0;
-        do {
-            most = Math.max(most, kilobytes(status));
-        } while (!process.waitFor(50, TimeUnit.MILLISECONDS));
-        double seconds = (System.nanoTime() - start) / 1e9;
-        if (process.exitValue() != 0) {
-            throw new IllegalStateException(kind + ": " + Files.readString(said));
-        }
-        figures.computeIfAbsent(kind, key -> new ArrayList<>()).add(new Figure(seconds, most / 1000));
-    }
-
-    /** The most that a process has held so far; 0 where it has just ended or the system does not tell. */
-    private static long kilobytes(Path status) {
-        try {
-            for (String line : Files.readAllLines(status, StandardCharsets.UTF_8)) {
-                if (line.startsWith("VmHWM:")) {
-                    return Long.parseLong(line.replaceAll("[^0-9]", ""));
-                }
-            }
-        } catch (IOException e) {
-            return 0;
-        }
-        return 0;
     }
 }

@@ -3,6 +3,7 @@ package io.inkwellsplit.bench;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
 import io.inkwellsplit.training.AddressSets;
 import io.inkwellsplit.training.Labelled;
 import io.inkwellsplit.training.NameSets;
@@ -79,9 +80,10 @@ public final class WideTable {
      *
      * @param more how many columns are added; their text is that of the name and the address, in pieces
      */
-    private static void copy(Path from, Path to, int more) throws IOException {
+    static void copy(Path from, Path to, int more) throws IOException {
         try (CsvReader<CsvRecord> reader = CsvReader.builder().ofCsvRecord(from);
-                CsvWriter writer = CsvWriter.builder().build(to)) {
+                CsvWriter writer =
+                        CsvWriter.builder().lineDelimiter(LineDelimiter.LF).build(to)) {
             for (CsvRecord record : reader) {
                 List<String> cells = new ArrayList<>(record.getFieldCount() + more);
                 cells.addAll(record.getFields());

@@ -25,6 +25,7 @@ final class OdsRows implements SheetRows {
     private static final String CONTENT = "content.xml";
     private static final int MOST_COLUMNS = 16_384;
     private static final long MOST_ROWS = 1L << 24;
+    private static final int HALF_A_SECOND = 500;
     private static final int MOST_BLANKS = 1 << 20;
 
     private final InputFile file;
@@ -233,7 +234,9 @@ final class OdsRows implements SheetRows {
     private static String time(String stored) {
         try {
             return LocalTime.MIDNIGHT
-                    .with(ChronoField.SECOND_OF_DAY, Duration.parse(stored).toSeconds())
+                    .with(
+                            ChronoField.SECOND_OF_DAY,
+                            Duration.parse(stored).plusMillis(HALF_A_SECOND).toSeconds())
                     .format(DateTimeFormatter.ISO_LOCAL_TIME);
         } catch (DateTimeException e) {
             return stored;

@@ -2,7 +2,6 @@ package io.inkwellsplit.sheets;
 
 import io.inkwellsplit.table.ColumnType.Kind;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -17,7 +16,6 @@ final class SheetTime {
 
     private static final LocalDate ZERO = LocalDate.of(1899, 12, 30);
     private static final double SECONDS_A_DAY = 86_400;
-    private static final int DECIMALS = 10;
 
     private SheetTime() {}
 
@@ -48,9 +46,6 @@ final class SheetTime {
 
     /** Returns such a number as it is written. */
     static String written(double day) {
-        return BigDecimal.valueOf(day)
-                .setScale(DECIMALS, RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
+        return BigDecimal.valueOf(day).stripTrailingZeros().toPlainString();
     }
 }

@@ -146,6 +146,7 @@ final class XlsxRows implements SheetRows {
         String type = Xml.attribute(xml, "t", "n");
         String style = Xml.attribute(xml, "s", "");
         String value = "";
+        String formula = "";
         while (xml.hasNext()) {
             int event = xml.next();
             if (event == XMLStreamConstants.END_ELEMENT && xml.getLocalName().equals("c")) {
@@ -155,12 +156,17 @@ final class XlsxRows implements SheetRows {
                 switch (xml.getLocalName()) {
                     case "v" -> value = xml.getElementText();
                     case "is" -> value = text(xml, "is");
-                    case "f" -> xml.getElementText();
+                    case "f" -> formula = xml.getElementText();
                     default -> {}
                 }
             }
         }
         kind = Kind.TEXT;
+        if (formula.equals("TRUE()") || formula.equals("FALSE()")) {
+            // So an office program writes a truth value.
+            kind = Kind.TRUTH;
+            return formula.substring(0, formula.length() - 2);
+        }
         return switch (type) {
             case "s" -> value.isEmpty() ? "" : texts.get(file.name(), (int) number(value.strip()));
             case "b" -> {

@@ -31,6 +31,7 @@ final class XlsxWriter implements SheetWriter {
     private static final int DATE = 3;
     private static final int MOMENT = 4;
     private static final int TIME = 5;
+    private static final int TRUTH = 6;
 
     private final ZipWriter zip;
     private final List<Sheet> sheets;
@@ -69,21 +70,23 @@ final class XlsxWriter implements SheetWriter {
         zip.whole(
                 "xl/styles.xml",
                 "<styleSheet xmlns=\"" + MAIN
-                        + "\"><numFmts count=\"3\"><numFmt numFmtId=\"164\" formatCode=\"yyyy\\-mm\\-dd\"/>"
+                        + "\"><numFmts count=\"4\"><numFmt numFmtId=\"164\" formatCode=\"yyyy\\-mm\\-dd\"/>"
                         + "<numFmt numFmtId=\"165\" formatCode=\"yyyy\\-mm\\-dd\\ hh:mm:ss\"/>"
-                        + "<numFmt numFmtId=\"166\" formatCode=\"hh:mm:ss\"/></numFmts>"
+                        + "<numFmt numFmtId=\"166\" formatCode=\"hh:mm:ss\"/>"
+                        // What takes truth values for numbers shows them by this.
+                        + "<numFmt numFmtId=\"167\" formatCode=\"&quot;TRUE&quot;;&quot;TRUE&quot;;&quot;FALSE&quot;\"/></numFmts>"
                         + "<fonts count=\"2\"><font><sz val=\"11\"/><name val=\"Calibri\"/></font>"
                         + "<font><b/><sz val=\"11\"/><name val=\"Calibri\"/></font></fonts>"
                         + "<fills count=\"2\"><fill><patternFill patternType=\"none\"/></fill>"
                         + "<fill><patternFill patternType=\"gray125\"/></fill></fills>"
                         + "<borders count=\"1\"><border><left/><right/><top/><bottom/><diagonal/></border></borders>"
-                        + "<cellStyleXfs count=\"1\"><xf/></cellStyleXfs><cellXfs count=\"6\">"
+                        + "<cellStyleXfs count=\"1\"><xf/></cellStyleXfs><cellXfs count=\"7\">"
                         // 49 is text: what is typed into the cell later stays as it is typed, too.
                         + "<xf numFmtId=\"49\" applyNumberFormat=\"1\"/>"
                         + "<xf numFmtId=\"49\" fontId=\"1\" applyNumberFormat=\"1\" applyFont=\"1\"/>"
                         + "<xf numFmtId=\"0\"/><xf numFmtId=\"164\" applyNumberFormat=\"1\"/>"
                         + "<xf numFmtId=\"165\" applyNumberFormat=\"1\"/>"
-                        + "<xf numFmtId=\"166\" applyNumberFormat=\"1\"/></cellXfs></styleSheet>");
+                        + "<xf numFmtId=\"166\" applyNumberFormat=\"1\"/><xf numFmtId=\"167\" applyNumberFormat=\"1\"/></cellXfs></styleSheet>");
     }
 
     private static String part(String name, String type) {
@@ -151,7 +154,7 @@ final class XlsxWriter implements SheetWriter {
         Optional<Boolean> truth = TypedText.truth(kind, text);
         OptionalDouble day = SheetTime.day(kind, text);
         if (truth.isPresent()) {
-            value(column, NUMBER, " t=\"b\"", truth.get() ? "1" : "0");
+            value(column, TRUTH, " t=\"b\"", truth.get() ? "1" : "0");
         } else if (TypedText.isExactNumber(kind, text)) {
             value(column, NUMBER, "", text);
         } else if (SheetRows.isError(text)) {

@@ -191,6 +191,16 @@ public final class Job {
         return new Job(input, steps, output.with(flag, List.of("true")));
     }
 
+    /**
+     * {@return this job with a setting of its output, such as {@code out-format}}
+     *
+     * @param setting the name of the setting
+     * @param value its value
+     */
+    public Job with(String setting, String value) {
+        return new Job(input, steps, output.with(setting, List.of(value)));
+    }
+
     /** Returns this job writing the same table elsewhere, and nothing else. */
     Job again(Path file) {
         Values only = output(List.of()).with("file", List.of(file.toString()));

@@ -1,0 +1,87 @@
+package io.inkwellsplit.bench;
+
+import java.io.IOException;
+import java.lang.ProcessBuilder.Redirect;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+
+/** Times processes, each several times, and prints what they took. */
+final class Processes {
+    private final Path folder;
+    private final Map<String, List<Figure>> figures = new LinkedHashMap<>();
+
+    /** @param folder takes what they say */
+    Processes(Path folder) {
+        this.folder = folder;
+    }
+
+    /** What one process took. */
+    private record Figure(double seconds, long megabytes) {}
+
+    /** Prints a table: the least, the middle and the most of each. */
+    void print() {
+        System.out.println("| what | seconds: least | middle | most | memory |\n|---|---|---|---|---|");
+        figures.forEach((kind, all) -> {
+            double[] seconds =
+                    all.stream().mapToDouble(Figure::seconds).sorted().toArray();
+            System.out.printf(
+                    Locale.ROOT,
+                    "| %s | %.1f | %.1f | %.1f | %d MB |%n",
+                    kind,
+                    seconds[0],
+                    seconds[seconds.length / 2],
+                    seconds[seconds.length - 1],
+                    all.stream().mapToLong(Figure::megabytes).max().orElse(0));
+        });
+    }
+
+    /** Returns the middle of what a kind of process took, in seconds. */
+    double middle(String kind) {
+        double[] seconds = figures.getOrDefault(kind, List.of()).stream()
+                .mapToDouble(Figure::seconds)
+                .sorted()
+                .toArray();
+        return seconds[seconds.length / 2];
+    }
+
+    /** Runs one with a heap of that size, on so many cores. */
+    void run(String kind, String heap, int cores, List<String> command) throws IOException, InterruptedException {
+        Path said = folder.resolve("said.txt");
+        ProcessBuilder builder =
+                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(Redirect.to(said.toFile()));
+        builder.environment().put("JAVA_TOOL_OPTIONS", heap + " -XX:ActiveProcessorCount=" + cores);
+        long start = System.nanoTime();
+        Process process = builder.start();
+        Path status = Path.of("/proc", Long.toString(process.pid()), "status");
+        long most = 0;
+        do {
+            most = Math.max(most, kilobytes(status));
+        } while (!process.waitFor(50, TimeUnit.MILLISECONDS));
+        double seconds = (System.nanoTime() - start) / 1e9;
+        if (process.exitValue() != 0) {
+            throw new IllegalStateException(kind + ": " + Files.readString(said));
+        }
+        figures.computeIfAbsent(kind, key -> new ArrayList<>()).add(new Figure(seconds, most / 1000));
+    }
+
+    /** The most that a process has held so far; 0 where it has just ended or the system does not tell. */
+    private static long kilobytes(Path status) {
+        try {
+            for (String line : Files.readAllLines(status, StandardCharsets.UTF_8)) {
+                if (line.startsWith("VmHWM:")) {
+                    return Long.parseLong(line.replaceAll("[^0-9]", ""));
+                }
+            }
+        } catch (IOException e) {
+            return 0;
+        }
+        return 0;
+    }
+}
