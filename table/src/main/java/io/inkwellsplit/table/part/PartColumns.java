@@ -34,7 +34,7 @@ public final class PartColumns {
         for (PartKey[] parts : List.<PartKey[]>of(NamePart.values(), AddressPart.values())) {
             for (PartKey part : parts) {
                 Arrays.stream(PartTitles.values())
-                        .map(vocabulary -> header.indexOf(vocabulary.of(part)))
+                        .map(vocabulary -> vocabulary.indexIn(header, part))
                         .filter(index -> index >= 0)
                         .findFirst()
                         .ifPresent(index -> indexes.put(part, index));

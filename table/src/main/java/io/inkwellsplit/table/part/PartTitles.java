@@ -2,6 +2,7 @@ package io.inkwellsplit.table.part;
 
 import io.inkwellsplit.reading.PartKey;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /** Which vocabulary the titles of part columns are taken from. */
@@ -83,7 +84,22 @@ public enum PartTitles {
      * @param source the title of the column that is split
      */
     public String under(String title, String source) {
-        return this == NESTED ? source + "." + title : title;
+        return this == NESTED ? source + between() + title : title;
+    }
+
+    /** Returns what stands between the title of a column and that of a part, where both make one title. */
+    String between() {
+        return this == NESTED ? "." : " ";
+    }
+
+    /** Returns the first column of a part by its title in this vocabulary; -1 where there is none. */
+    int indexIn(List<String> header, PartKey part) {
+        String title = of(part);
+        int index = header.indexOf(title);
+        for (int i = 0; index < 0 && this == NESTED && i < header.size(); i++) {
+            index = header.get(i).endsWith(between() + title) ? i : -1;
+        }
+        return index;
     }
 
     private String of(String partKey, String english) {

@@ -38,7 +38,7 @@ final class Remarks {
             last = parts.getOrDefault(i, last);
             for (PartTitles vocabulary : PartTitles.values()) {
                 String title = vocabulary.of(Extra.REMARKS);
-                boolean here = header.get(i).equals(title) || header.get(i).endsWith(" " + title);
+                boolean here = header.get(i).equals(title) || header.get(i).endsWith(vocabulary.between() + title);
                 if (here && !parts.isEmpty()) {
                     columns.add(new Column(i, vocabulary, last instanceof NamePart));
                 }

@@ -77,7 +77,7 @@ public record SplitBlock(Subject subject, int source, int from, int to, Optional
 
     /** A title that was taken has the source's title in front. */
     private static String plain(String title, String source) {
-        return title.startsWith(source + " ")
+        return title.startsWith(source + " ") || title.startsWith(source + ".")
                 ? title.substring(source.length() + 1).replaceFirst(" [0-9]+$", "")
                 : title;
     }

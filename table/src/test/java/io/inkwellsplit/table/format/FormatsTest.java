@@ -68,10 +68,10 @@ class FormatsTest {
 
     @Test
     void whatIsWrittenOnlyIsNotRead() throws IOException {
-        Path cards = Files.writeString(folder.resolve("choir.vcf"), "BEGIN:VCARD\n");
+        Path cards = Files.writeString(folder.resolve("choir.jsonld"), "BEGIN:VCARD\n");
         assertThatThrownBy(() -> Formats.shipped().open(cards, ReadSettings.STANDARD))
                 .isInstanceOf(TableException.class)
-                .hasMessageContaining("is vCard, which is written only");
+                .hasMessageContaining("is JSON-LD, which is written only");
     }
 
     @Test

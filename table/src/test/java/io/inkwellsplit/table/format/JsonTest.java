@@ -182,7 +182,7 @@ class JsonTest {
         "a.PDF, 'is a page, and no table'",
         "a.docx, is a letter",
         "a.zip, is packed",
-        "a.parquet, this form is not known yet"
+        "a.parquet, the module inkwell-split-parquet reads and writes it"
     })
     void whatIsNoTableIsRefusedByItsEnding(String name, String sentence) throws IOException {
         Files.writeString(folder.resolve(name), "Id,Name\n1,Ines\n");
