@@ -55,8 +55,8 @@ public final class FormTimes {
                     Locale.ROOT,
                     "| %s | %.1f | %.1f |%n",
                     form,
-                    processes.middle(writing(form)) / processes.middle(TEXT),
-                    processes.middle(reading(form)) / processes.middle(TEXT));
+                    processes.least(writing(form)) / processes.least(TEXT),
+                    processes.least(reading(form)) / processes.least(TEXT));
         }
     }
 

@@ -370,6 +370,10 @@ class CommandLineTest {
         assertThat(folder.resolve("inkwell-demo")).isDirectoryContaining("glob:**/box-office-split.csv");
         assertThat(Files.readAllLines(folder.resolve("inkwell-demo/box-office-split.csv")))
                 .hasSize(153);
+        assertThat(inkwell.run("columns", "inkwell-demo/box-office.xlsx", "--first", "Order", "--out", "back.csv")
+                        .code())
+                .isZero();
+        assertThat(folder.resolve("back.csv")).hasSameTextualContentAs(folder.resolve("inkwell-demo/box-office.csv"));
         assertThat(inkwell.run("demo", "--replace").code()).isZero();
     }
 

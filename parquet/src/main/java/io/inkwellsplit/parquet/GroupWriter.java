@@ -31,11 +31,13 @@ final class GroupWriter {
     private RecordConsumer consumer;
     private long rows;
 
-    GroupWriter(String name, OutputStream to, List<Type> types) throws IOException {
+    /** @param different the columns of which nearly every value is another one */
+    GroupWriter(String name, OutputStream to, List<Type> types, List<String> different) throws IOException {
         schema = new MessageType("table", types);
-        properties = ParquetProperties.builder()
-                .withAllocator(new HeapByteBufferAllocator())
-                .build();
+        ParquetProperties.Builder builder = ParquetProperties.builder().withAllocator(new HeapByteBufferAllocator());
+        // A dictionary of values that do not come again is work for nothing.
+        different.forEach(title -> builder.withDictionaryEncoding(title, false));
+        properties = builder.build();
         file = new ParquetFileWriter(
                 new Streamed(name, to),
                 schema,

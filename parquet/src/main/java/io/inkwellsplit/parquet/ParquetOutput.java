@@ -91,12 +91,25 @@ final class ParquetOutput implements TableOutput {
             texts.add(type.equals(ParquetValue.text(titles.get(c))));
         }
         try {
-            groups = new GroupWriter(name, to, types);
+            groups = new GroupWriter(name, to, types, different());
         } catch (IOException e) {
             throw Delivery.refused(name, e);
         }
         first.forEach(this::write);
         first.clear();
+    }
+
+    private List<String> different() {
+        List<String> different = new ArrayList<>();
+        for (int c = 0; c < titles.size(); c++) {
+            int column = c;
+            long values =
+                    first.stream().map(cells -> cells.get(column)).distinct().count();
+            if (values > first.size() / 2) {
+                different.add(titles.get(c));
+            }
+        }
+        return different;
     }
 
     private boolean fit(int column, ParquetValue value) {

@@ -25,6 +25,9 @@ final class OdsWriter implements SheetWriter {
             + " xmlns:config=\"urn:oasis:names:tc:opendocument:xmlns:config:1.0\""
             + " xmlns:of=\"urn:oasis:names:tc:opendocument:xmlns:of:1.2\""
             + " office:version=\"1.3\"";
+    /** How wide a character is. */
+    private static final int MILLIMETRES = 2;
+
     private final ZipWriter zip;
     private final Writer out;
     private final List<Sheet> sheets;
@@ -60,11 +63,21 @@ final class OdsWriter implements SheetWriter {
                         + "</office:settings></office:document-settings>");
         out = zip.entry("content.xml");
         out.write("<office:document-content" + NAMESPACES + "><office:automatic-styles>"
-                + "<style:style style:name=\"w\" style:family=\"table-column\"><style:table-column-properties "
-                + "style:column-width=\"4cm\"/></style:style><style:style style:name=\"h\" "
+                + widths() + "<style:style style:name=\"h\" "
                 + "style:family=\"table-cell\"><style:text-properties fo:font-weight=\"bold\"/></style:style>"
                 + "</office:automatic-styles><office:body><office:spreadsheet>");
         choices();
+    }
+
+    /** A style for each width that a column can have. */
+    private static String widths() {
+        StringBuilder styles = new StringBuilder();
+        for (int width = SheetOutput.NARROWEST; width <= SheetOutput.WIDEST; width++) {
+            styles.append("<style:style style:name=\"w" + width
+                    + "\" style:family=\"table-column\"><style:table-column-properties style:column-width=\""
+                    + width * MILLIMETRES / 10.0 + "cm\"/></style:style>");
+        }
+        return styles.toString();
     }
 
     private static String item(String name, String type, String value) {
@@ -97,15 +110,17 @@ final class OdsWriter implements SheetWriter {
     }
 
     @Override
-    public void header(List<String> titles) throws IOException {
+    public void header(List<String> titles, List<Integer> widths) throws IOException {
         endSheet();
         Sheet current = sheets.get(sheet++);
         lists = titles.stream()
                 .map(title -> current.choices().containsKey(title) ? list(current, title) : "")
                 .toList();
-        out.write("<table:table table:name=\"" + current.name()
-                + "\"><table:table-column table:style-name=\"w\" table:number-columns-repeated=\""
-                + Math.max(1, titles.size()) + "\"/><table:table-row>");
+        out.write("<table:table table:name=\"" + current.name() + "\">");
+        for (int width : widths) {
+            out.write("<table:table-column table:style-name=\"w" + width + "\"/>");
+        }
+        out.write(widths.isEmpty() ? "<table:table-column/><table:table-row>" : "<table:table-row>");
         for (String title : titles) {
             cell(title, " table:style-name=\"h\"");
         }

@@ -37,6 +37,7 @@ final class SheetNames {
         return names.size() < 2 || asked.isPresent()
                 ? List.of()
                 : List.of("Of " + names.size() + " sheets the first one is read, \"" + sheet
-                        + "\"; say the sheet for another one.");
+                        + "\". For another one say the sheet: " + String.join(", ", names.subList(1, names.size()))
+                        + ".");
     }
 }

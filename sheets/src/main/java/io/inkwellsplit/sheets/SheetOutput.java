@@ -9,10 +9,14 @@ import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.format.WriteSettings;
+import io.inkwellsplit.table.format.WriteSettings.Sheet;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,18 +27,33 @@ final class SheetOutput implements TableOutput {
     private static final int MOST_CHARACTERS = 32_767;
     private static final int MOST_COLUMNS = 16_384;
     private static final long MOST_ROWS = 1 << 20;
+    /** So many rows tell how wide the columns are. */
+    private static final int FIRST_ROWS = 200;
+
+    /** How wide columns are, in characters. */
+    static final int NARROWEST = 6;
+
+    static final int WIDEST = 40;
 
     private final String name;
     private final SheetWriter writer;
     private final AsideFile aside;
     private final WriteSettings settings;
     private List<Kind> kinds = List.of();
+    private List<String> titles = List.of();
+    private final List<List<String>> first = new ArrayList<>();
+    private boolean isHeld;
+    private Map<String, List<String>> choices = Map.of();
     private long rows;
 
     /** Writes cells in a form. */
     interface SheetWriter {
-        /** Starts a sheet; the one before it ends with that. */
-        void header(List<String> titles) throws IOException;
+        /**
+         * Starts a sheet; the one before it ends with that.
+         *
+         * @param widths how many characters wide the columns are
+         */
+        void header(List<String> titles, List<Integer> widths) throws IOException;
 
         /** Writes a row; each cell as what its column holds, where its text is such a value. */
         void row(List<String> cells, List<Kind> kinds) throws IOException;
@@ -51,7 +70,7 @@ final class SheetOutput implements TableOutput {
 
     @Override
     public void header(List<String> titles) {
-        start(titles);
+        start(titles, settings.choices());
         kinds = titles.stream()
                 .map(title -> settings.types().containsKey(title)
                         ? settings.types().get(title).kind()
@@ -59,17 +78,16 @@ final class SheetOutput implements TableOutput {
                 .toList();
     }
 
-    private void start(List<String> titles) {
+    private void start(List<String> header, Map<String, List<String>> words) {
+        release();
+        choices = words;
+        titles = List.copyOf(header);
         if (titles.size() > MOST_COLUMNS) {
             throw tooMuch(titles.size() + " columns; a sheet has " + MOST_COLUMNS + " at most");
         }
         rows = 1;
         check(titles);
-        try {
-            writer.header(titles);
-        } catch (IOException e) {
-            throw Delivery.refused(name, e);
-        }
+        isHeld = true;
         kinds = Collections.nCopies(titles.size(), Kind.TEXT);
     }
 
@@ -79,11 +97,58 @@ final class SheetOutput implements TableOutput {
             throw tooMuch("more than " + MOST_ROWS + " rows; a sheet has no more");
         }
         check(cells);
+        if (isHeld && first.size() < FIRST_ROWS) {
+            first.add(List.copyOf(cells));
+            return;
+        }
+        release();
+        write(cells);
+    }
+
+    private void write(List<String> cells) {
         try {
             writer.row(cells, kinds);
         } catch (IOException e) {
             throw Delivery.refused(name, e);
         }
+    }
+
+    /** Starts the sheet with what its first rows show. */
+    private void release() {
+        if (!isHeld) {
+            return;
+        }
+        isHeld = false;
+        try {
+            writer.header(titles, widths());
+        } catch (IOException e) {
+            throw Delivery.refused(name, e);
+        }
+        first.forEach(this::write);
+        first.clear();
+    }
+
+    private int longest(String title) {
+        return Stream.concat(Stream.of(title), choices.getOrDefault(title, List.of()).stream())
+                .mapToInt(String::length)
+                .max()
+                .orElse(0);
+    }
+
+    /** A column is as wide as most of its first cells need, and its title. */
+    private List<Integer> widths() {
+        List<Integer> widths = new ArrayList<>();
+        for (int c = 0; c < titles.size(); c++) {
+            int column = c;
+            int[] lengths = first.stream()
+                    .filter(cells -> column < cells.size())
+                    .mapToInt(cells -> cells.get(column).length())
+                    .sorted()
+                    .toArray();
+            int most = lengths.length == 0 ? 0 : lengths[lengths.length * 9 / 10];
+            widths.add(Math.max(NARROWEST, Math.min(WIDEST, Math.max(most, longest(titles.get(c))) + 2)));
+        }
+        return widths;
     }
 
     private void check(List<String> cells) {
@@ -102,10 +167,14 @@ final class SheetOutput implements TableOutput {
 
     @Override
     public RowSink follow(String sheet) {
+        Sheet more = settings.sheets().stream()
+                .filter(one -> one.name().equals(sheet))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("nobody told of a sheet " + sheet));
         return new RowSink() {
             @Override
             public void header(List<String> titles) {
-                start(titles);
+                start(titles, more.choices());
             }
 
             @Override
@@ -132,6 +201,7 @@ final class SheetOutput implements TableOutput {
 
     @Override
     public void finish() {
+        release();
         try {
             writer.end();
         } catch (IOException e) {

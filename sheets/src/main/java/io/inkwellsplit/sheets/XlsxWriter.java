@@ -21,8 +21,6 @@ final class XlsxWriter implements SheetWriter {
     private static final String RELATION = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
     private static final String PACKAGE = "http://schemas.openxmlformats.org/package/2006/";
     private static final String TYPE = "application/vnd.openxmlformats-officedocument.spreadsheetml.";
-    private static final int NARROWEST = 8;
-    private static final int WIDEST = 40;
     private static final long MOST_ROWS = 1 << 20;
     /** Styles of cells, by their numbers in the file: text is 0. */
     private static final int HEADER = 1;
@@ -102,7 +100,7 @@ final class XlsxWriter implements SheetWriter {
     }
 
     @Override
-    public void header(List<String> names) throws IOException {
+    public void header(List<String> names, List<Integer> widths) throws IOException {
         endSheet();
         sheet++;
         row = 0;
@@ -111,8 +109,7 @@ final class XlsxWriter implements SheetWriter {
         out.write("<worksheet xmlns=\"" + MAIN + "\"><sheetViews><sheetView workbookViewId=\"0\"><pane ySplit=\"1\" "
                 + "topLeftCell=\"A2\" activePane=\"bottomLeft\" state=\"frozen\"/></sheetView></sheetViews><cols>");
         for (int c = 0; c < titles.size(); c++) {
-            int width = Math.max(NARROWEST, Math.min(WIDEST, titles.get(c).length() + 4));
-            out.write("<col min=\"" + (c + 1) + "\" max=\"" + (c + 1) + "\" width=\"" + width
+            out.write("<col min=\"" + (c + 1) + "\" max=\"" + (c + 1) + "\" width=\"" + widths.get(c)
                     + "\" style=\"0\" customWidth=\"1\"/>");
         }
         out.write("</cols><sheetData>\n");

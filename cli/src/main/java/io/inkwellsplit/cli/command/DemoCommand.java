@@ -32,7 +32,7 @@ final class DemoCommand implements Callable<Integer> {
     private final Surroundings surroundings;
 
     private static final List<String> LISTS =
-            List.of("sign-ups.csv", "members.csv", "box-office.csv", "corrections.csv");
+            List.of("sign-ups.csv", "members.csv", "box-office.csv", "box-office.xlsx", "corrections.csv");
 
     @Parameters(
             arity = "0..1",
@@ -108,8 +108,23 @@ final class DemoCommand implements Callable<Integer> {
                 "--distinct",
                 "--most",
                 "6");
+        heading(
+                out,
+                "The box office keeps a spreadsheet. It comes out as one, with the doubtful values in a sheet of their own:");
+        command(
+                "split",
+                file("box-office.xlsx"),
+                "--name",
+                "Patron",
+                "--address",
+                "Address",
+                "--with-sheets",
+                "doubtful,summary",
+                "--out",
+                file("box-office-split.xlsx"));
         heading(out, "Open these in a spreadsheet program:");
-        for (String name : List.of("box-office-corrected.csv", "letters.csv", "sign-ups-split.csv")) {
+        for (String name :
+                List.of("box-office-split.xlsx", "box-office-corrected.csv", "letters.csv", "sign-ups-split.csv")) {
             out.println("  " + folder.resolve(name));
         }
         heading(out, "And these in a browser: how it was read, and what is left to settle.");

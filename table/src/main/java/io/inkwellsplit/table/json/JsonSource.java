@@ -139,7 +139,7 @@ public final class JsonSource implements TableInput {
             number++;
             long line = parser.currentLocation().getLineNr();
             String[] cells = new String[columns.size()];
-            Arrays.fill(cells, "");
+            Arrays.fill(cells, NoValue.CELL);
             try {
                 cells = record("", cells);
             } catch (IOException e) {
@@ -165,7 +165,6 @@ public final class JsonSource implements TableInput {
                     }
                     column = add(key);
                     all = Arrays.copyOf(all, columns.size());
-                    all[column] = "";
                 }
                 all[column] = text;
                 if (gathers && value != JsonToken.VALUE_NULL) {
