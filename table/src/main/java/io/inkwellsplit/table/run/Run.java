@@ -285,16 +285,16 @@ public final class Run {
             return;
         }
         List<Consumer<List<String>>> stages = stages(before, cells -> observed(step, cells));
-        boolean all = !step.learnsFromSome() || !before.isEmpty();
         Iterator<Row> iterator = source.rows();
         while (iterator.hasNext()) {
             Row row = iterator.next();
-            if (row.cells().size() == width && (all || Sample.has(row.number()))) {
+            if (row.cells().size() == width) {
                 passed(stages.get(0), row);
             }
         }
         end(before, stages);
         before.forEach(BoundStep::restart);
+        step.endLearning();
     }
 
     /** A row that a step before fails on never comes to those behind. */
@@ -307,7 +307,6 @@ public final class Run {
     }
 
     private void learnInParallel(BoundStep step) {
-        boolean all = !step.learnsFromSome();
         List<BoundStep> workers = new ArrayList<>(List.of(step));
         while (workers.size() < threads) {
             workers.add(step.forkToLearn().orElseThrow());
@@ -317,7 +316,7 @@ public final class Run {
                         source.rows(),
                         (worker, batch) -> {
                             for (Row row : batch) {
-                                if (row.cells().size() == width && (all || Sample.has(row.number()))) {
+                                if (row.cells().size() == width) {
                                     observed(worker, row.cells());
                                 }
                             }
@@ -325,6 +324,7 @@ public final class Run {
                         },
                         seen -> {});
         workers.subList(1, workers.size()).forEach(step::joinLearned);
+        step.endLearning();
     }
 
     /** Returns for each step what takes its rows, and at last what takes the rows of the last one. */

@@ -4,6 +4,12 @@ import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.split.SplitStep.Learning;
 import io.inkwellsplit.table.step.BoundStep;
 import io.inkwellsplit.table.step.RowWise;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.DataInputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collections;
@@ -16,6 +22,8 @@ import java.util.function.Predicate;
 
 /** A {@link SplitStep} at work on one table. */
 public final class BoundSplit implements RowWise {
+    private static final int NEXT = 31;
+
     private final List<SplitColumn> columns;
     private final Learning learning;
     private final Corrections corrections;
@@ -24,6 +32,10 @@ public final class BoundSplit implements RowWise {
     private final Predicate<List<String>> only;
     /** Which columns of the source go out, by their places. */
     private final BitSet kept;
+    /** How many rows were learned from, or might have been. */
+    private long seen;
+
+    private int lowest;
 
     BoundSplit(
             List<String> source,
@@ -68,18 +80,69 @@ public final class BoundSplit implements RowWise {
     }
 
     @Override
-    public boolean learnsFromSome() {
-        return true;
-    }
-
-    @Override
     public void observe(List<String> cells) {
         if (!only.test(cells)) {
             return;
         }
-        for (SplitColumn column : columns) {
-            column.observe(column.value(cells));
+        if (Levels.lowest(++seen) > lowest) {
+            forgetLevels();
         }
+        List<String> values =
+                columns.stream().map(column -> column.value(cells)).toList();
+        long number = 0;
+        for (String value : values) {
+            number = number * NEXT + value.hashCode();
+        }
+        int level = Levels.of(number);
+        if (level >= lowest) {
+            for (int i = 0; i < values.size(); i++) {
+                columns.get(i).observe(values.get(i), level);
+            }
+        }
+    }
+
+    /** As more rows come, those of low levels are too many to be learned from. */
+    private void forgetLevels() {
+        lowest = Levels.lowest(seen);
+        columns.forEach(column -> column.forgetBelow(lowest));
+    }
+
+    @Override
+    public void endLearning() {
+        columns.forEach(column -> column.settle(Levels.lowest(seen)));
+    }
+
+    /**
+     * {@return what was learned from the rows that were observed so far, for another process; of bounded size}
+     */
+    public byte[] learned() {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (DataOutputStream to = new DataOutputStream(bytes)) {
+            to.writeLong(seen);
+            for (SplitColumn column : columns) {
+                column.writeLearned(to);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.toByteArray();
+    }
+
+    /**
+     * Adds what other rows have taught, before {@link #endLearning}; the order makes no difference.
+     *
+     * @param learned what {@link #learned} gave, of the same step on the same columns
+     */
+    public void joinLearned(byte[] learned) {
+        try (DataInputStream from = new DataInputStream(new ByteArrayInputStream(learned))) {
+            seen += from.readLong();
+            for (SplitColumn column : columns) {
+                column.readLearned(from);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        forgetLevels();
     }
 
     @Override
@@ -164,9 +227,11 @@ public final class BoundSplit implements RowWise {
 
     @Override
     public void joinLearned(BoundStep fork) {
+        seen += ((BoundSplit) fork).seen;
         for (int i = 0; i < columns.size(); i++) {
             columns.get(i).joinLearned(((BoundSplit) fork).columns.get(i));
         }
+        forgetLevels();
     }
 
     private BoundSplit with(List<SplitColumn> forks) {

@@ -26,7 +26,7 @@ public final class Explanation {
     private final Reading<PartKey> reading;
     private final List<Alternative<PartKey>> ways;
 
-    private Explanation(ColumnReader reader, String value) {
+    private Explanation(ColumnReader<?, ?> reader, String value) {
         this.reading = reader.read(value);
         this.ways = reader.ways().of(value);
     }
@@ -56,7 +56,7 @@ public final class Explanation {
      */
     public static Explanation of(RowSource source, Subject subject, String column, long row, Splitters splitters) {
         int index = Columns.find(source.header(), column);
-        ColumnReader reader = subject.reader(splitters);
+        ColumnReader<?, ?> reader = subject.reader(splitters);
         String value = "";
         boolean found = false;
         for (Iterator<Row> rows = source.rows(); rows.hasNext(); ) {

@@ -22,8 +22,8 @@ public final class ReadDifferently {
 
     private static final String SETTING = "a correction or a setting has changed; the column has not";
 
-    private final ColumnReader before;
-    private final ColumnReader now;
+    private final ColumnReader<?, ?> before;
+    private final ColumnReader<?, ?> now;
 
     /**
      * Looks at both columns, as they were and as they are.

@@ -10,6 +10,9 @@ import io.inkwellsplit.table.correct.ColumnCorrections;
 import io.inkwellsplit.table.correct.Corrections;
 import io.inkwellsplit.table.part.PartTitles;
 import io.inkwellsplit.table.split.SplitStep.Checks;
+import java.io.DataInput;
+import java.io.DataOutput;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,8 +26,8 @@ public final class SplitColumn {
     private final String source;
     private final Subject subject;
     private final PartCells cells;
-    private final Supplier<ColumnReader> newReader;
-    private final ColumnReader reader;
+    private final Supplier<ColumnReader<?, ?>> newReader;
+    private final ColumnReader<?, ?> reader;
     private final ColumnCorrections corrections;
     private final List<ReadingWatch> watches;
     private final Telling telling;
@@ -75,7 +78,7 @@ public final class SplitColumn {
     }
 
     /** Copies the settings of another one; what is counted starts at nothing. */
-    private SplitColumn(SplitColumn from, ColumnReader reader) {
+    private SplitColumn(SplitColumn from, ColumnReader<?, ?> reader) {
         this.telling = Telling.LATER;
         this.eachPerson = from.eachPerson;
         this.from = from.from;
@@ -181,8 +184,24 @@ public final class SplitColumn {
         return subject;
     }
 
-    void observe(String value) {
-        reader.observe(value);
+    void observe(String value, int level) {
+        reader.observe(value, level);
+    }
+
+    void forgetBelow(int level) {
+        reader.forgetBelow(level);
+    }
+
+    void settle(int level) {
+        reader.settle(level);
+    }
+
+    void writeLearned(DataOutput to) throws IOException {
+        reader.write(to);
+    }
+
+    void readLearned(DataInput from) throws IOException {
+        reader.read(from);
     }
 
     /** Returns whether every person of a cell gets a row. */

@@ -55,7 +55,9 @@ public enum Subject {
         return this == NAME ? all.forNames(title) : all.forAddresses(title);
     }
 
-    ColumnReader reader(Splitters splitters) {
-        return this == NAME ? new NameColumnReader(splitters.names()) : new AddressColumnReader(splitters.addresses());
+    ColumnReader<?, ?> reader(Splitters splitters) {
+        return this == NAME
+                ? new ColumnReader<>(splitters.names(), ColumnCorrections::teach)
+                : new ColumnReader<>(splitters.addresses(), ColumnCorrections::teach);
     }
 }

@@ -22,11 +22,6 @@ public interface BoundStep {
         return false;
     }
 
-    /** {@return whether some rows of a long table, taken from all over it, are enough to learn from} */
-    default boolean learnsFromSome() {
-        return false;
-    }
-
     /**
      * Sees a row, before any is worked on; called only where {@link #learns}.
      *
@@ -47,6 +42,9 @@ public interface BoundStep {
      * @param fork what was made by {@code fork}
      */
     default void joinLearned(BoundStep fork) {}
+
+    /** Is told that all rows were seen, by this step or a fork that was joined. */
+    default void endLearning() {}
 
     /**
      * Takes a row, which has as many cells as the header had, and passes on the rows that come of it.

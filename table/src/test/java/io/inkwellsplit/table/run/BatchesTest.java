@@ -22,7 +22,6 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import java.util.stream.LongStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -75,16 +74,6 @@ class BatchesTest {
                 .hasSizeGreaterThan(8900)
                 .anyMatch(line -> line.startsWith("aside "))
                 .anyMatch(line -> line.contains("corrected"));
-    }
-
-    /** From every stretch of a long table some rows are learned from, of a short one all. */
-    @Test
-    void learnsFromRowsAllOverALongTable() {
-        assertThat(LongStream.rangeClosed(1, 50_000)).allMatch(Sample::has);
-        for (long from = 50_000; from < 3_000_000; from += 1_000) {
-            assertThat(LongStream.range(from, from + 1_000).filter(Sample::has).count())
-                    .isBetween(50L, 75L);
-        }
     }
 
     private static List<String> split(int threads, Corrections corrections) {
