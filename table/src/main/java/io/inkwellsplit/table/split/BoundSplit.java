@@ -67,6 +67,24 @@ public final class BoundSplit implements RowWise {
         return header;
     }
 
+    /**
+     * {@return for each column that goes out, the place of the one that came in, from 0; -1 for a part}
+     */
+    public List<Integer> origins() {
+        List<Integer> origins = new ArrayList<>();
+        int next = 0;
+        for (int i = 0; i < source.size(); i++) {
+            if (kept.get(i)) {
+                origins.add(i);
+            }
+            if (next < columns.size() && columns.get(next).index() == i) {
+                origins.addAll(Collections.nCopies(columns.get(next).titles().size(), -1));
+                next++;
+            }
+        }
+        return origins;
+    }
+
     @Override
     public Map<String, String> meanings() {
         Map<String, String> meanings = new HashMap<>();

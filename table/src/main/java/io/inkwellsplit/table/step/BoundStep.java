@@ -69,6 +69,11 @@ public interface BoundStep {
         return false;
     }
 
+    /** {@return whether each row is worked on by itself, so that it makes no difference which others there are} */
+    default boolean isRowByRow() {
+        return false;
+    }
+
     /** {@return what was done, in sentences for a summary} */
     default List<String> report() {
         return List.of();

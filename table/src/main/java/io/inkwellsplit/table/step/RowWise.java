@@ -42,6 +42,11 @@ public interface RowWise extends BoundStep {
     default void join(RowWise fork) {}
 
     @Override
+    default boolean isRowByRow() {
+        return true;
+    }
+
+    @Override
     default void push(List<String> cells, Consumer<List<String>> out) {
         List<String> row = apply(cells);
         if (row != LEFT_OUT) {
