@@ -160,6 +160,11 @@ public final class CutStep implements Step {
         }
 
         @Override
+        public boolean isRowByRow() {
+            return !learnsTitles();
+        }
+
+        @Override
         public boolean learnsTitles() {
             return cutter.isEmpty() || !rows && count == 0 && !cutTitle;
         }
