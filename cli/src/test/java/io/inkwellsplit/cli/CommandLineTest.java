@@ -295,7 +295,7 @@ class CommandLineTest {
             split patrons.csv --address Address --country XX    | 2 | Addresses of the country "XX" are not read
             split patrons.csv --address Address --standardise x | 2 | There is no rule "x" for addresses
             split patrons.csv --address 3 --standardise state-code,state-name | 2 | contradicts another one
-            split patrons.csv --nmae Patron                     | 2 | Unknown options: '--nmae'
+            split patrons.csv --nmae Patron                     | 2 | Unknown option: '--nmae'
             assemble patrons.csv --make X={Patrn}               | 2 | did you mean {Patron}?
             assemble patrons.csv --make X={Patron               | 2 | at character 1
             assemble patrons.csv --make {Patron}                | 2 | make takes a title

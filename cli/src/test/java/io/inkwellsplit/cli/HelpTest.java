@@ -44,7 +44,7 @@ class HelpTest {
         assertThat(result.code()).isZero();
         int shared = result.out().indexOf("What all commands on tables have:");
         assertThat(shared).isPositive();
-        String special = result.out().substring(result.out().indexOf("[FILE] "), shared);
+        String special = result.out().substring(result.out().indexOf("[FILE...] "), shared);
         for (Setting setting : kind.settings()) {
             assertThat(special).contains("--" + setting.name());
         }

@@ -78,7 +78,7 @@ final class AddressReader {
         place(source);
         double confidence = model.calibration().calibrate(decoder.probability(score));
         if (confidence < doubtBelow) {
-            confidence = model.calibration().calibrate(decoder.probability(score) / (1 - impossible()));
+            confidence = model.calibration().calibrate(share(score, 1 - impossible()));
         }
         return builder.build(confidence, doubts(confidence < doubtBelow ? close(doubtBelow) : null));
     }
@@ -89,6 +89,11 @@ final class AddressReader {
             return 0;
         }
         return impossible(decoder.nBest(MOST_ALTERNATIVES));
+    }
+
+    /** How probable a way is among those that are possible. */
+    private double share(int pathScore, double possible) {
+        return Math.min(1, decoder.probability(pathScore) / possible);
     }
 
     private double impossible(List<SequenceDecoder.Path> ways) {
@@ -128,7 +133,7 @@ final class AddressReader {
         List<Alternative<AddressPart>> alternatives = new ArrayList<>();
         double possible = 1 - impossible(paths);
         for (SequenceDecoder.Path way : paths) {
-            double share = decoder.probability(way.score()) / possible;
+            double share = share(way.score(), possible);
             boolean isRival = share >= LEAST_SHARE && rules.hold(way.labels(), clues, text.country());
             if (alternatives.isEmpty() || isRival) {
                 label(way.labels());

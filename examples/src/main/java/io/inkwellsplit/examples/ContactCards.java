@@ -1,9 +1,11 @@
 package io.inkwellsplit.examples;
 
+import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.contact.ContactFormat;
 import io.inkwellsplit.table.contact.ContactOutput;
-import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.file.WhenThere;
+import io.inkwellsplit.table.format.Formats;
+import io.inkwellsplit.table.format.ReadSettings;
 import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.split.SplitStep;
 import java.nio.file.Path;
@@ -20,7 +22,7 @@ public final class ContactCards {
                 .parts(List.of("all"))
                 .build();
         Path cards = Path.of(args[1]);
-        try (CsvSource source = CsvSource.open(Path.of(args[0]));
+        try (TableInput source = Formats.shipped().open(Path.of(args[0]), ReadSettings.STANDARD);
                 ContactOutput output = ContactOutput.create(
                         cards,
                         ContactFormat.of(cards).orElse(ContactFormat.VCARD),

@@ -8,7 +8,9 @@ import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.Row;
-import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.TableInput;
+import io.inkwellsplit.table.format.Formats;
+import io.inkwellsplit.table.format.ReadSettings;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -24,7 +26,7 @@ public final class LabelSheet {
 
     public static void main(String[] args) {
         List<List<String>> labels = new ArrayList<>();
-        try (CsvSource source = CsvSource.open(Path.of(args[0]))) {
+        try (TableInput source = Formats.shipped().open(Path.of(args[0]), ReadSettings.STANDARD)) {
             int name = source.header().indexOf("Patron");
             int address = source.header().indexOf("Address");
             for (Iterator<Row> rows = source.rows(); rows.hasNext() && labels.size() < LABELS; ) {

@@ -2,7 +2,6 @@ package io.inkwellsplit.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
@@ -23,7 +22,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
@@ -316,30 +314,15 @@ class SheetsTest {
     @ParameterizedTest
     @ValueSource(strings = {"a.xlsx", "a.ods"})
     void anOfficeProgramAgrees(String name) throws Exception {
-        Path office = Path.of("/usr/bin/soffice");
-        boolean required = "required".equals(System.getenv("INKWELL_OFFICE_TESTS"));
-        assumeTrue(required || Files.exists(office), "there is no office program");
+        Office.assumeThere();
         List<List<String>> rows = new ArrayList<>(nasty());
         // It is slow with long texts, and loses a tab in a cell of OpenDocument.
         rows.removeIf(row -> row.get(1).length() > 1_000
                 || name.endsWith("ods") && row.get(1).contains("\t"));
         write(name, rows);
         for (String form : List.of("xlsx", "ods")) {
-            Path out = Files.createDirectories(folder.resolve("out-" + form));
-            Process process = new ProcessBuilder(
-                            office.toString(),
-                            "--headless",
-                            "-env:UserInstallation=" + folder.resolve("profile").toUri(),
-                            "--convert-to",
-                            form,
-                            "--outdir",
-                            out.toString(),
-                            folder.resolve(name).toString())
-                    .redirectErrorStream(true)
-                    .redirectOutput(folder.resolve("office.log").toFile())
-                    .start();
-            assertThat(process.waitFor(120, TimeUnit.SECONDS)).isTrue();
-            assertThat(read(out.resolve("a." + form), ReadSettings.STANDARD)).isEqualTo(rows);
+            assertThat(read(Office.written(folder.resolve(name), form, folder), ReadSettings.STANDARD))
+                    .isEqualTo(rows);
         }
     }
 }

@@ -2,7 +2,6 @@ package io.inkwellsplit.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import io.inkwellsplit.table.ColumnType;
 import io.inkwellsplit.table.ColumnType.Kind;
@@ -26,7 +25,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.concurrent.TimeUnit;
 import java.util.zip.ZipFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -248,27 +246,12 @@ class TypedSheetsTest {
     @ParameterizedTest
     @ValueSource(strings = {"a.xlsx", "a.ods"})
     void anOfficeProgramAgrees(String name) throws Exception {
-        Path office = Path.of("/usr/bin/soffice");
-        boolean required = "required".equals(System.getenv("INKWELL_OFFICE_TESTS"));
-        assumeTrue(required || Files.exists(office), "there is no office program");
+        Office.assumeThere();
         write(name, ROWS);
         for (String form : List.of("xlsx", "ods")) {
-            Path out = Files.createDirectories(folder.resolve("out-" + form));
-            Process process = new ProcessBuilder(
-                            office.toString(),
-                            "--headless",
-                            "-env:UserInstallation=" + folder.resolve("profile").toUri(),
-                            "--convert-to",
-                            form,
-                            "--outdir",
-                            out.toString(),
-                            folder.resolve(name).toString())
-                    .redirectErrorStream(true)
-                    .redirectOutput(folder.resolve("office.log").toFile())
-                    .start();
-            assertThat(process.waitFor(120, TimeUnit.SECONDS)).isTrue();
-            assertThat(kinds(out.resolve("a." + form))).isEqualTo(KINDS);
-            List<List<String>> plain = read(out.resolve("a." + form), ReadSettings.STANDARD);
+            Path written = Office.written(folder.resolve(name), form, folder);
+            assertThat(kinds(written)).isEqualTo(KINDS);
+            List<List<String>> plain = read(written, ReadSettings.STANDARD);
             assertThat(plain.get(0)).isEqualTo(ROWS.get(0));
             assertThat(plain.get(1)).isEqualTo(ROWS.get(1));
         }

@@ -4,7 +4,6 @@ import io.inkwellsplit.cli.terminal.Surroundings;
 import io.inkwellsplit.cli.view.RunJson;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.format.Formats;
-import io.inkwellsplit.table.format.ReadSettings;
 import io.inkwellsplit.table.job.Job;
 import io.inkwellsplit.table.kind.ReadingSettings;
 import io.inkwellsplit.table.kind.StepKinds;
@@ -12,7 +11,6 @@ import io.inkwellsplit.table.kind.Values;
 import io.inkwellsplit.table.split.Explanation;
 import io.inkwellsplit.table.split.Splitters;
 import io.inkwellsplit.table.split.Subject;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -52,11 +50,8 @@ final class SplitCommand extends StepCommand {
     private int explained(long row) {
         Job job = Job.of(input(), List.of(step()), output());
         Values values = values();
-        String file = job.input().text("file").orElseThrow();
-        ReadSettings settings = job.readSettings();
-        try (TableInput source = file.equals(Job.STANDARD)
-                ? Formats.shipped().open("standard input", surroundings.in(), settings)
-                : Formats.shipped().open(Path.of(file), settings)) {
+        try (TableInput source =
+                Formats.shipped().open(job.input().texts("file"), surroundings.in(), job.readSettings())) {
             source.notes().forEach(surroundings.err()::println);
             Values complete = kind().isComplete(values)
                     ? values

@@ -41,11 +41,12 @@ class StepCommand implements Callable<Integer> {
         footer.addAll(kind.notes());
         spec.usageMessage().footer(footer.toArray(String[]::new)).sortOptions(false);
         spec.addPositional(PositionalParamSpec.builder()
-                .index("0")
-                .arity("0..1")
+                .index("0..*")
+                .arity("0..*")
                 .paramLabel("FILE")
-                .type(String.class)
-                .description("The table to read; - for standard input, '*.csv' for every file called so.")
+                .type(List.class)
+                .auxiliaryTypes(String.class)
+                .description("The table to read; - for standard input. Several with the same columns are one table.")
                 .build());
         step = new SettingOptions(surroundings).addTo(spec, kind.settings(), kind.oneOf());
         input = new SettingOptions(surroundings);
@@ -93,10 +94,12 @@ class StepCommand implements Callable<Integer> {
         return summary;
     }
 
-    /** Returns the file to read; empty where none is named. */
-    Optional<String> file() {
-        String name = spec.positionalParameters().get(0).getValue();
-        return Optional.ofNullable(name).map(text -> surroundings.path(text).toString());
+    /** Returns the files to read; none where none is named. */
+    private List<String> files() {
+        @Nullable List<String> names = spec.positionalParameters().get(0).getValue();
+        return names == null
+                ? List.of()
+                : names.stream().map(name -> surroundings.path(name).toString()).toList();
     }
 
     Optional<Path> saveJob() {
@@ -116,10 +119,10 @@ class StepCommand implements Callable<Integer> {
     /** Returns what is set of the input, the file among it. */
     List<Given> input() {
         List<Given> given = new ArrayList<>();
-        given.add(new Given(
-                "file",
-                file().orElseThrow(() ->
-                        new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input"))));
+        if (files().isEmpty()) {
+            throw new ParameterException(spec.commandLine(), "Name the FILE to read, or - for standard input");
+        }
+        files().forEach(file -> given.add(new Given("file", file)));
         given.addAll(input.given());
         return given;
     }

@@ -5,6 +5,8 @@ import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.format.Formats;
 import io.inkwellsplit.table.format.ReadSettings;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
@@ -14,10 +16,10 @@ import picocli.CommandLine.Parameters;
 /** What a command reads that only looks at a table. */
 public final class InputOptions {
     @Parameters(
-            arity = "0..1",
+            arity = "0..*",
             paramLabel = "FILE",
-            description = "The table to read; - for standard input, '*.csv' for every file called so.")
-    String file = "";
+            description = "The table to read; - for standard input. Several with the same columns are one table.")
+    List<String> files = new ArrayList<>();
 
     @Option(names = "--no-header", description = "The first row is no header; columns are called Column 1, Column 2 …")
     boolean noHeader;
@@ -65,19 +67,22 @@ public final class InputOptions {
 
     /** Returns whether a table is named. */
     public boolean isGiven() {
-        return !file.isEmpty();
+        return !files.isEmpty();
     }
 
     /** Returns what the table is called for people. */
     public String title(Surroundings surroundings) {
-        return file.equals("-")
+        String first = files.get(0);
+        return first.equals("-")
                 ? "standard input"
-                : String.valueOf(surroundings.path(file).getFileName());
+                : surroundings.path(first).getFileName()
+                        + (files.size() > 1 ? " and " + (files.size() - 1) + " more" : "");
     }
 
     /** Says what is read. */
     public void plan(FilePlan plan, Surroundings surroundings) {
-        plan.readsTable("the table that is read", surroundings.path(file).toString());
+        files.forEach(file -> plan.readsTable(
+                "the table that is read", surroundings.path(file).toString()));
     }
 
     /** Opens it, and says what is to be said of it. */
@@ -91,9 +96,9 @@ public final class InputOptions {
                 Optional.ofNullable(quote),
                 skipLines < 0 ? OptionalInt.empty() : OptionalInt.of(skipLines),
                 Optional.ofNullable(widths));
-        TableInput input = file.equals("-")
-                ? Formats.shipped().open("standard input", surroundings.in(), settings)
-                : Formats.shipped().open(surroundings.path(file), settings);
+        List<String> names =
+                files.stream().map(file -> surroundings.path(file).toString()).toList();
+        TableInput input = Formats.shipped().open(names, surroundings.in(), settings);
         input.notes().forEach(surroundings.err()::println);
         return input;
     }

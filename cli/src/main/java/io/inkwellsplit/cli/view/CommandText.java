@@ -34,7 +34,7 @@ public final class CommandText {
                             ? List.of(step.kind().name())
                             : List.of("next", step.kind().name()));
             if (all.size() == 1) {
-                job.input().text("file").ifPresent(file -> all.add(told(file, folder)));
+                job.input().texts("file").forEach(file -> all.add(told(file, folder)));
                 options(job.input(), folder, all);
             }
             options(step.values(), folder, all);

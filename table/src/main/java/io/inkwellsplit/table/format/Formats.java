@@ -23,6 +23,7 @@ import java.util.Set;
 
 /** The register of forms: which one a file has goes by the ending of its name. Immutable and safe for use by several threads. */
 public final class Formats {
+    private static final String STANDARD = "-";
     private static final Formats SHIPPED = new Formats(shippedFormats());
 
     private final List<TableFormat> formats;
@@ -145,9 +146,35 @@ public final class Formats {
      */
     public TableInput open(Path file, ReadSettings settings) {
         if (FilePattern.isPattern(file)) {
-            return ManyFiles.open(file, one -> openOne(one, settings));
+            return ManyFiles.open(FilePattern.files(file), one -> openOne(one, settings));
         }
         return openOne(file, settings);
+    }
+
+    /**
+     * Opens what a user names: a file; several, or all that a pattern such as {@code lists/*.csv} fits, as one table; or a stream.
+     *
+     * @param names the names; {@code -} alone is the stream
+     * @param standard the stream, which is called standard input
+     * @param settings the settings
+     * @return the table
+     * @throws TableException if it cannot be read, or the stream is named beside a file
+     */
+    public TableInput open(List<String> names, InputStream standard, ReadSettings settings) {
+        if (names.equals(List.of(STANDARD))) {
+            return open("standard input", standard, settings);
+        }
+        if (names.contains(STANDARD)) {
+            throw new TableException(Problem.SETTING, "Standard input cannot be read beside files; name files alone.");
+        }
+        if (names.size() == 1) {
+            return open(Path.of(names.get(0)), settings);
+        }
+        List<Path> files = new ArrayList<>();
+        names.stream()
+                .map(Path::of)
+                .forEach(file -> files.addAll(FilePattern.isPattern(file) ? FilePattern.files(file) : List.of(file)));
+        return ManyFiles.open(files, one -> openOne(one, settings));
     }
 
     private TableInput openOne(Path file, ReadSettings settings) {

@@ -6,7 +6,6 @@ import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
-import io.inkwellsplit.table.file.FilePattern;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -18,7 +17,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
- * Several files with the same columns as one table, in the order of their names; a column in front tells from which file a
+ * Several files with the same columns as one table, one after the other; a column in front tells from which file a
  * row comes. Confined to one thread.
  */
 final class ManyFiles implements TableInput {
@@ -72,9 +71,9 @@ final class ManyFiles implements TableInput {
         return title;
     }
 
-    /** Opens all files that fit a pattern. */
-    static TableInput open(Path pattern, Function<Path, TableInput> opens) {
-        return new ManyFiles(FilePattern.files(pattern), opens);
+    /** Opens files, one at least. */
+    static TableInput open(List<Path> files, Function<Path, TableInput> opens) {
+        return new ManyFiles(files, opens);
     }
 
     @Override
@@ -114,6 +113,13 @@ final class ManyFiles implements TableInput {
         return new Rows();
     }
 
+    /** A file is told by its name; where two have one, by all of it. */
+    private String called(Path file) {
+        Path name = file.getFileName();
+        boolean one = files.stream().map(Path::getFileName).filter(name::equals).count() == 1;
+        return one ? String.valueOf(name) : file.toString();
+    }
+
     private final class Rows implements Iterator<Row> {
         private int next;
         private long number;
@@ -125,7 +131,7 @@ final class ManyFiles implements TableInput {
             while (!rows.hasNext() && next < files.size()) {
                 current.close();
                 Path file = files.get(next++);
-                name = String.valueOf(file.getFileName());
+                name = called(file);
                 current = opens.apply(file);
                 rows = current.rows();
             }

@@ -25,9 +25,11 @@ public final class Job {
     /** What can be set of an input. */
     public static final List<Setting> INPUT = List.of(
             Setting.text(
-                    "file",
-                    "FILE",
-                    "The table to read, told from the job's folder; - for standard input, *.csv for every file called so."),
+                            "file",
+                            "FILE",
+                            "The table to read, told from the job's folder; - for standard input, *.csv for every file called "
+                                    + "so. Several with the same columns are one table.")
+                    .severalTimes(),
             Setting.text(
                     "format",
                     "ENDING",
@@ -273,7 +275,9 @@ public final class Job {
 
     /** {@return the title of the input, for people} */
     public String title() {
-        return inputFile().map(file -> String.valueOf(file.getFileName())).orElse("standard input");
+        int more = input.texts("file").size() - 1;
+        return inputFile().map(file -> String.valueOf(file.getFileName())).orElse("standard input")
+                + (more > 0 ? " and " + more + " more" : "");
     }
 
     /** Says which files the steps read, and what stands beside the output. */

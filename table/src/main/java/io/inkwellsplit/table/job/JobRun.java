@@ -315,7 +315,7 @@ public final class JobRun {
     /** {@return all files that the job reads and writes} */
     public FilePlan plan() {
         FilePlan plan = new FilePlan(job.whenThere());
-        plan.readsTable("the table that is read", job.input().text("file").orElse(Job.STANDARD));
+        job.input().texts("file").forEach(file -> plan.readsTable("the table that is read", file));
         jobFile.ifPresent(file -> plan.reads("the job", file));
         job.outputFile().ifPresent(file -> {
             plan.writes("the output", file);
@@ -344,12 +344,11 @@ public final class JobRun {
                 throw new TableException(Problem.SETTING, "There is nobody here who can write the " + setting + ".");
             }
         }
-        String file = job.input()
-                .text("file")
-                .orElseThrow(() -> new TableException(Problem.SETTING, "No table was named to be read."));
-        return file.equals(Job.STANDARD)
-                ? formats.open("standard input", in, job.readSettings())
-                : formats.open(Path.of(file), job.readSettings());
+        List<String> files = job.input().texts("file");
+        if (files.isEmpty()) {
+            throw new TableException(Problem.SETTING, "No table was named to be read.");
+        }
+        return formats.open(files, in, job.readSettings());
     }
 
     /** Returns where rows go that cannot be worked on; nowhere beside the standard output. */

@@ -9,7 +9,9 @@ import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.job.Job;
+import io.inkwellsplit.table.job.JobReader;
 import io.inkwellsplit.table.job.JobRun;
+import io.inkwellsplit.table.job.JobWriter;
 import io.inkwellsplit.table.kind.Values.Given;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -182,6 +184,32 @@ class InputsTest {
                 .hasMessageContaining("No file is called as");
         assertThatThrownBy(() -> read(folder.resolve("none/*.csv"), ReadSettings.STANDARD))
                 .hasMessageContaining("cannot be read");
+    }
+
+    @Test
+    void filesMayBeNamedOneByOne() throws IOException {
+        Path one = file("z.csv", "Singer\nAda Thorne\n");
+        Path two = file("a.jsonl", "{\"Singer\":\"Tom Orme\"}\n");
+        Files.createDirectory(folder.resolve("more"));
+        Path three = Files.writeString(folder.resolve("more/z.csv"), "Singer\nWren Marlow\n");
+        List<String> names = List.of(one.toString(), folder.resolve("*.jsonl").toString(), three.toString());
+        ByteArrayInputStream none = new ByteArrayInputStream(new byte[0]);
+        try (TableInput all = Formats.shipped().open(names, none, ReadSettings.STANDARD)) {
+            assertThat(lines(all))
+                    .containsExactly(
+                            "File|Singer",
+                            "2: " + one + "|Ada Thorne",
+                            "1: a.jsonl|Tom Orme",
+                            "2: " + three + "|Wren Marlow");
+        }
+        assertThatThrownBy(() -> Formats.shipped().open(List.of("-", two.toString()), none, ReadSettings.STANDARD))
+                .hasMessageContaining("cannot be read beside files");
+        Path yaml = file(
+                "job.yaml",
+                "input: {file: [z.csv, a.jsonl]}\nsteps: [{sort: {by: [Singer]}}]\noutput: {file: out.csv}\n");
+        JobRun.of(JobReader.read(yaml)).run();
+        assertThat(folder.resolve("out.csv")).hasContent("File,Singer\nz.csv,Ada Thorne\na.jsonl,Tom Orme\n");
+        assertThat(JobWriter.text(JobReader.read(yaml), yaml)).contains("- z.csv", "- a.jsonl");
     }
 
     @Test
