@@ -31,6 +31,8 @@ import org.jspecify.annotations.Nullable;
  */
 final class ParquetOutput implements TableOutput {
     private static final int FIRST_ROWS = 10_000;
+    /** Of very long cells fewer rows settle the types, as they are held in memory. */
+    private static final long MOST_HELD = 8_000_000;
 
     private final String name;
     private final OutputStream to;
@@ -40,6 +42,7 @@ final class ParquetOutput implements TableOutput {
     private List<Boolean> texts = List.of();
     private final List<List<String>> first = new ArrayList<>();
     private @Nullable GroupWriter groups;
+    private long held;
     private long rows;
 
     ParquetOutput(String name, OutputStream to, WriteSettings settings) {
@@ -67,7 +70,8 @@ final class ParquetOutput implements TableOutput {
     public void row(List<String> cells) {
         if (groups == null) {
             first.add(List.copyOf(cells));
-            if (first.size() == FIRST_ROWS) {
+            held += cells.stream().mapToInt(String::length).sum();
+            if (first.size() == FIRST_ROWS || held > MOST_HELD) {
                 start();
             }
         } else {

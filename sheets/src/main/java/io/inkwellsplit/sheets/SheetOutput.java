@@ -30,6 +30,8 @@ final class SheetOutput implements TableOutput {
     /** So many rows tell how wide the columns are. */
     private static final int FIRST_ROWS = 200;
 
+    private static final long MOST_HELD = 1_000_000;
+
     /** How wide columns are, in characters. */
     static final int NARROWEST = 6;
 
@@ -43,6 +45,7 @@ final class SheetOutput implements TableOutput {
     private List<String> titles = List.of();
     private final List<List<String>> first = new ArrayList<>();
     private boolean isHeld;
+    private long held;
     private Map<String, List<String>> choices = Map.of();
     private long rows;
 
@@ -88,6 +91,7 @@ final class SheetOutput implements TableOutput {
         rows = 1;
         check(titles);
         isHeld = true;
+        held = 0;
         kinds = Collections.nCopies(titles.size(), Kind.TEXT);
     }
 
@@ -97,8 +101,9 @@ final class SheetOutput implements TableOutput {
             throw tooMuch("more than " + MOST_ROWS + " rows; a sheet has no more");
         }
         check(cells);
-        if (isHeld && first.size() < FIRST_ROWS) {
+        if (isHeld && first.size() < FIRST_ROWS && held < MOST_HELD) {
             first.add(List.copyOf(cells));
+            held += cells.stream().mapToInt(String::length).sum();
             return;
         }
         release();

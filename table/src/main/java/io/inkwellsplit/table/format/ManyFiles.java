@@ -6,6 +6,8 @@ import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
+import io.inkwellsplit.table.file.InputFile;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -29,11 +31,15 @@ final class ManyFiles implements TableInput {
     private final List<String> header;
     private final Dialect dialect;
     private final List<String> notes = new ArrayList<>();
+    /** Tells of each file that is read in its place whether it has changed since it was first seen. */
+    private final Map<Path, InputFile> seen = new HashMap<>();
+
     private TableInput current;
 
     private ManyFiles(List<Path> files, Function<Path, TableInput> opens) {
         this.files = files;
         this.opens = opens;
+        files.forEach(this::see);
         current = opens.apply(files.get(0));
         List<String> titles = current.header();
         this.dialect = current.dialect();
@@ -57,6 +63,25 @@ final class ManyFiles implements TableInput {
             current.close();
             throw e;
         }
+    }
+
+    private void see(Path file) {
+        if (Files.isRegularFile(file)) {
+            seen.put(file, InputFile.of(file));
+        } else if (Files.exists(file)) {
+            throw new TableException(
+                    Problem.INPUT,
+                    file + " is no file that can be read more than once; name it alone, or save it first.");
+        }
+    }
+
+    /** @throws TableException if somebody has written to the file since it was first seen */
+    private TableInput again(Path file) {
+        InputFile before = seen.get(file);
+        if (before != null) {
+            before.checkUnchanged();
+        }
+        return opens.apply(file);
     }
 
     private void told(Path file, TableInput input) {
@@ -101,7 +126,7 @@ final class ManyFiles implements TableInput {
     public Map<String, ColumnType> types() {
         Map<String, ColumnType> types = new HashMap<>(current.types());
         for (Path file : files) {
-            try (TableInput one = opens.apply(file)) {
+            try (TableInput one = again(file)) {
                 types.entrySet().retainAll(one.types().entrySet());
             }
         }
@@ -132,7 +157,7 @@ final class ManyFiles implements TableInput {
                 current.close();
                 Path file = files.get(next++);
                 name = called(file);
-                current = opens.apply(file);
+                current = again(file);
                 rows = current.rows();
             }
             return rows.hasNext();

@@ -213,6 +213,22 @@ class InputsTest {
     }
 
     @Test
+    void aFileThatChangesBetweenTwoPassesIsRefused() throws IOException {
+        file("a.csv", "Singer\nAda Thorne\n");
+        Path second = file("b.csv", "Singer\nTom Orme\n");
+        try (TableInput all = Formats.shipped().open(folder.resolve("*.csv"), ReadSettings.STANDARD)) {
+            all.rows().forEachRemaining(row -> {});
+            Files.writeString(second, "Singer\nTom Orme\nWren Marlow\n");
+            assertThatThrownBy(() -> all.rows().forEachRemaining(row -> {}))
+                    .hasMessageContaining("b.csv has changed while it was read");
+        }
+        List<String> names = List.of(second.toString(), "/dev/null");
+        assertThatThrownBy(() ->
+                        Formats.shipped().open(names, new ByteArrayInputStream(new byte[0]), ReadSettings.STANDARD))
+                .hasMessageContaining("can be read more than once");
+    }
+
+    @Test
     void theirRowsAreNumberedThroughAndTheFileIsNoInputTwice() throws IOException {
         file("a.csv", "File,Singer\nx,Ada Thorne\n");
         file("b.csv", "File,Singer\ny,Tom Orme\n");
