@@ -210,7 +210,12 @@ public final class Formats {
         TableFormat format = settings.format().isPresent()
                 ? readable(called, called(settings.format().get()))
                 : text();
-        return format.open(InputFile.of(called, in), settings);
+        try {
+            return format.open(InputFile.of(called, in), settings);
+        } catch (UnsupportedOperationException e) {
+            throw new TableException(
+                    Problem.SETTING, "A " + format.name() + " cannot be read from a stream; name a file.", e);
+        }
     }
 
     /**

@@ -1,6 +1,5 @@
 package io.inkwellsplit.table.job;
 
-import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.RowSource;
@@ -8,20 +7,14 @@ import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.TableOutput;
-import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.csv.CsvMetadata;
-import io.inkwellsplit.table.csv.Formulas;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
-import io.inkwellsplit.table.file.Packings;
 import io.inkwellsplit.table.format.Formats;
-import io.inkwellsplit.table.format.TableFormat;
-import io.inkwellsplit.table.format.WriteSettings;
 import io.inkwellsplit.table.job.JobCompanion.Topic;
 import io.inkwellsplit.table.kind.StepKind;
 import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.step.Step;
-import java.io.BufferedOutputStream;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -153,7 +146,7 @@ public final class JobRun {
             throw new TableException(Problem.SETTING, "No table was named to be written.");
         }
         return goThrough((run, source, delivery, complete, rest) -> {
-            try (TableOutput output = open(file, source, run, delivery)) {
+            try (TableOutput output = output().open(file, source, run, delivery)) {
                 run.into(rest.around(between.around(moreSheets.before(output))));
                 moreSheets.write(output, job.title(), run);
                 if (complete.output().isSet("describe")) {
@@ -260,21 +253,11 @@ public final class JobRun {
     }
 
     private RestFiles rest(Run run, List<JobStep> owners, TableInput source, Delivery delivery) {
-        return new RestFiles(owners, run.steps(), file -> {
-            TableFormat format = formats.toWrite(file);
-            return format.start(file, delivery, settings(format, source, AsideFile.none()));
-        });
+        return new RestFiles(owners, run.steps(), file -> output().rest(file, source, delivery));
     }
 
-    /** What a form has no use for is not asked of the source. */
-    private WriteSettings settings(TableFormat format, TableInput source, AsideFile aside) {
-        WriteSettings settings = new WriteSettings(source.dialect(), aside, formulas())
-                .nesting(job.output().isSet("nested"));
-        return format.keepsTypes() ? settings.typed(source.types()) : settings;
-    }
-
-    private Formulas formulas() {
-        return job.output().isSet("formula-guard") ? Formulas.GUARD : Formulas.COUNT;
+    private JobOutput output() {
+        return new JobOutput(job, formats, moreSheets, out);
     }
 
     private void said(Topic topic, String sentence) {
@@ -327,7 +310,7 @@ public final class JobRun {
             }
         });
         if (job.output().isSet("file")) {
-            asideFile().ifPresent(plan::setsAside);
+            output().asideFile().ifPresent(plan::setsAside);
         }
         job.output().file("report").ifPresent(file -> plan.writes("the report", file));
         job.output().file("figures").ifPresent(folder -> plan.writesInto("the figures", folder));
@@ -349,54 +332,5 @@ public final class JobRun {
             throw new TableException(Problem.SETTING, "No table was named to be read.");
         }
         return formats.open(files, in, job.readSettings());
-    }
-
-    /** Returns where rows go that cannot be worked on; nowhere beside the standard output. */
-    private Optional<Path> asideFile() {
-        Optional<Path> told = job.output().file("set-aside");
-        if (told.isPresent() || job.writesStandardOutput()) {
-            return told;
-        }
-        return job.outputFile()
-                .filter(file -> !Files.exists(file) || Files.isRegularFile(file))
-                .map(file -> formats.toWrite(file, job.output().text("out-format"))
-                        .asideBeside(Packings.unpackedName(file)));
-    }
-
-    private TableOutput open(Path file, TableInput source, Run run, Delivery delivery) {
-        Dialect dialect = source.dialect();
-        AsideFile aside = asideFile()
-                .map(to -> AsideFile.in(delivery, to, dialect).sourceHeader(source.header()))
-                .orElseGet(AsideFile::none);
-        Optional<String> told = job.output().text("out-format");
-        if (job.writesStandardOutput()) {
-            TableFormat format = told.map(formats::called).orElse(formats.text());
-            checkSheets(format);
-            if (job.output().isSet("describe")) {
-                throw new TableException(
-                        Problem.SETTING, "A description needs a file to describe; name one for the output.");
-            }
-            return format.start("standard output", new BufferedOutputStream(out), settings(format, source, aside));
-        }
-        TableFormat format = formats.toWrite(file, told);
-        checkSheets(format);
-        return format.start(
-                file,
-                delivery,
-                settings(format, source, aside).meaning(meanings(source, run)).followedBy(moreSheets.sheets()));
-    }
-
-    /** What a column meant when it came holds on where no step says otherwise. */
-    private static Map<String, String> meanings(TableInput source, Run run) {
-        Map<String, String> meanings = new HashMap<>(source.meanings());
-        meanings.putAll(run.meanings());
-        return meanings;
-    }
-
-    private void checkSheets(TableFormat format) {
-        if (moreSheets.isAny() && (job.writesStandardOutput() || !format.holdsSheets())) {
-            throw new TableException(
-                    Problem.SETTING, "Further sheets need a spreadsheet for the output, with a name in .xlsx or .ods.");
-        }
     }
 }

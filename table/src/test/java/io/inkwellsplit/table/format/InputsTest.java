@@ -396,6 +396,18 @@ class InputsTest {
         assertThat(told).hasContent("Singer\nAda Thorne\n");
     }
 
+    @Test
+    void whatCannotBeAStreamIsToldInASentence() throws IOException {
+        Job job = Job.reading(file("a.csv", "Singer\nAda Thorne\n"))
+                .step("split", step -> step.set("name", "Singer"))
+                .into("-")
+                .with("out-format", "vcf");
+        assertThatThrownBy(() -> JobRun.of(job).run())
+                .isInstanceOfSatisfying(
+                        TableException.class, e -> assertThat(e.problem()).isEqualTo(Problem.SETTING))
+                .hasMessageContaining("cannot be written to standard output; name a file");
+    }
+
     private String job(String name, String text, String flag) throws IOException {
         Path out = folder.resolve("out.jsonl");
         JobRun.of(Job.reading(file(name, text))
