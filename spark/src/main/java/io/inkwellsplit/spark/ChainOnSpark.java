@@ -1,6 +1,8 @@
 package io.inkwellsplit.spark;
 
 import io.inkwellsplit.table.split.BoundSplit;
+import io.inkwellsplit.table.step.BoundStep;
+import io.inkwellsplit.table.step.Sorting;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -29,6 +31,29 @@ final class ChainOnSpark {
     private static final int DEPTH = 2;
 
     private ChainOnSpark() {}
+
+    /**
+     * Returns the rows that come out of steps that look at one row, and of sorts between them.
+     *
+     * @param specs the steps
+     */
+    static Dataset<Row> runAll(Dataset<Row> dataset, List<StepSpec> specs) {
+        Dataset<Row> at = dataset;
+        ArrayList<StepSpec> each = new ArrayList<>();
+        for (StepSpec spec : specs) {
+            ArrayList<StepSpec> through = new ArrayList<>(each);
+            through.add(spec);
+            List<BoundStep> steps = new Chain(through, List.of(at.columns()), List.of()).steps();
+            if (steps.get(steps.size() - 1) instanceof Sorting) {
+                at = each.isEmpty() ? at : run(at, each);
+                each = new ArrayList<>();
+                at = SortOnSpark.sorted(at, spec);
+            } else {
+                each = through;
+            }
+        }
+        return each.isEmpty() ? at : run(at, each);
+    }
 
     /**
      * Returns the rows that come out; columns that are only passed on by a single split keep their types, others are text.
@@ -63,7 +88,7 @@ final class ChainOnSpark {
         return origins.isEmpty() ? made : made.select(timesAgain(made.columns(), source, origins));
     }
 
-    private static Column column(String title) {
+    static Column column(String title) {
         return functions.col("`" + title.replace("`", "``") + "`");
     }
 

@@ -10,6 +10,7 @@ import io.inkwellsplit.table.job.JobStep;
 import io.inkwellsplit.table.kind.Setting;
 import io.inkwellsplit.table.kind.Values.Given;
 import io.inkwellsplit.table.step.BoundStep;
+import io.inkwellsplit.table.step.Sorting;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +27,7 @@ import org.apache.spark.sql.SparkSession;
 
 /**
  * Runs a job file on Spark: the same steps, on tables that are read and written by the engine's own readers. Steps that look at
- * one row at a time and {@code split} have their counterpart there; a job with any other is refused before anything is read.
+ * one row at a time, {@code split} and {@code sort} have their counterpart there; a job with any other is refused before anything is read.
  *
  * <pre>
  * spark-submit --class io.inkwellsplit.spark.SparkJob inkwell-split-spark.jar register.yaml
@@ -98,7 +99,7 @@ public final class SparkJob {
         for (BoundStep step : new Chain(specs, List.of(dataset.columns()), List.of()).steps()) {
             checkStep(step);
         }
-        Dataset<Row> result = ChainOnSpark.run(dataset, specs);
+        Dataset<Row> result = ChainOnSpark.runAll(dataset, specs);
         write(result, out, to);
         return session.read().format(to).options(written(to)).load(out).count();
     }
@@ -125,18 +126,18 @@ public final class SparkJob {
     }
 
     private void checkStep(BoundStep step) {
-        if (!step.isRowByRow()) {
+        if (!step.isRowByRow() && !(step instanceof Sorting)) {
             String name = job.steps().stream()
                     .map(JobStep::kind)
                     .map(kind -> kind.name())
-                    .filter(kind -> !kind.equals("split"))
+                    .filter(kind -> !kind.equals("split") && !kind.equals("sort"))
                     .findFirst()
                     .orElse("a step");
             throw new TableException(
                     Problem.SETTING,
                     "A step of the job (" + name
                             + " or one behind it) needs rows together that lie on several machines; "
-                            + "only steps that look at one row, and split, run on Spark.");
+                            + "only steps that look at one row, split and sort run on Spark.");
         }
     }
 

@@ -235,7 +235,7 @@ class SparkTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "  - sort: {by: [Patron]}\n|rows together that lie on several machines",
+                "  - count: {column: [Patron]}\n|rows together that lie on several machines",
                 "  - duplicates: {by: [Patron]}\n|rows together that lie on several machines"
             })
     void whatHasNoCounterpartIsRefusedBeforeAnythingRuns(String stepAndSentence) throws IOException {
@@ -246,6 +246,18 @@ class SparkTest {
                 .isInstanceOf(TableException.class)
                 .hasMessageContaining(both[1]);
         assertThat(out).doesNotExist();
+    }
+
+    @Test
+    void aSortBringsTheSameOrder() throws IOException {
+        Path out = folder.resolve("sorted.parquet");
+        Job job = JobReader.read(job(
+                "  - split: {name: Patron, parts: [first, last], no-checks: true}\n"
+                        + "  - sort: {by: [Last name], by-number-falling: [Price]}\n  - columns: {first: [Price]}\n",
+                out.toString()));
+        SparkJob.of(job).run(session);
+        Dataset<Row> read = session.read().parquet(out.toString());
+        assertThat(cells(read)).isEqualTo(onOneMachine(job.writingNothing()));
     }
 
     @Test

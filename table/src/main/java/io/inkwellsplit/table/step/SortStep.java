@@ -83,7 +83,7 @@ public final class SortStep implements Step {
         return new Bound(header);
     }
 
-    private final class Bound implements BoundStep {
+    private final class Bound implements Sorting {
         private final List<String> header;
         private final List<Integer> indexes;
         private final List<SortKey> keys;
@@ -105,6 +105,11 @@ public final class SortStep implements Step {
 
         @Override
         public void push(List<String> cells, Consumer<List<String>> out) {
+            sorter.add(key(cells), cells);
+        }
+
+        @Override
+        public byte[] key(List<String> cells) {
             ByteArrayOutputStream key = new ByteArrayOutputStream();
             for (int i = 0; i < indexes.size(); i++) {
                 String cell = cells.get(indexes.get(i));
@@ -114,7 +119,7 @@ public final class SortStep implements Step {
                 }
                 keys.get(i).add(cell, columns.get(i).direction, key);
             }
-            sorter.add(key.toByteArray(), cells);
+            return key.toByteArray();
         }
 
         @Override
