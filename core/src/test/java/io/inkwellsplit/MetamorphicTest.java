@@ -159,6 +159,15 @@ class MetamorphicTest {
                 .isEqualTo(NameSplitter.standard().split(name).parts());
     }
 
+    /** Where the rules for a whole address forbid nearly every way. */
+    @ParameterizedTest
+    @ValueSource(strings = {"llaman/k/ f", "\u7a14,taylan &[oy]", "Kent, Kent, Kent", "VT 05641 VT 05641"})
+    void sharesAreFromNoughtToOne(String address) {
+        assertThat(AddressSplitter.standard().alternatives(address))
+                .allSatisfy(way -> assertThat(way.share()).isBetween(0.0, 1.0));
+        assertThat(AddressSplitter.standard().split(address).confidence()).isBetween(0.0, 1.0);
+    }
+
     @ParameterizedTest
     @MethodSource("addresses")
     void sharesOfAlternativesFallAndAreNoMoreThanOne(String address) {

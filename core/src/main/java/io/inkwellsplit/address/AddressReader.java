@@ -40,6 +40,7 @@ final class AddressReader {
     /** A reading as probable as this has no doubt, with a rival less or without. */
     private static final double SETTLED = 0.95;
 
+    private static final double HALF = 0.5;
     private static final int MOST_ALTERNATIVES = 6;
     /** Of a longer value one way is shown, without reasons. */
     private static final int MOST_TOKENS = 64;
@@ -78,17 +79,17 @@ final class AddressReader {
         place(source);
         double confidence = model.calibration().calibrate(decoder.probability(score));
         if (confidence < doubtBelow) {
-            confidence = model.calibration().calibrate(share(score, 1 - impossible()));
+            confidence = model.calibration().calibrate(share(score, possible()));
         }
         return builder.build(confidence, doubts(confidence < doubtBelow ? close(doubtBelow) : null));
     }
 
-    /** How probable those ways are together that the rules for a whole address forbid: they take nothing from the others. */
-    private double impossible() {
-        if (clues.count() > MOST_TOKENS) {
-            return 0;
-        }
-        return impossible(decoder.nBest(MOST_ALTERNATIVES));
+    /**
+     * How probable those ways are together that the rules for a whole address allow: the others take nothing from them. A way
+     * that is not the likely one by itself becomes no surer by being the only one.
+     */
+    private double possible() {
+        return clues.count() > MOST_TOKENS ? 1 : possible(decoder.nBest(MOST_ALTERNATIVES));
     }
 
     /** How probable a way is among those that are possible. */
@@ -96,14 +97,17 @@ final class AddressReader {
         return Math.min(1, decoder.probability(pathScore) / possible);
     }
 
-    private double impossible(List<SequenceDecoder.Path> ways) {
-        double sum = 0;
-        for (SequenceDecoder.Path way : ways) {
-            sum += way.score() != score && !rules.hold(way.labels(), clues, text.country())
-                    ? decoder.probability(way.score())
-                    : 0;
+    private double possible(List<SequenceDecoder.Path> ways) {
+        if (decoder.probability(score) < HALF) {
+            return 1;
         }
-        return sum;
+        double forbidden = 0;
+        for (SequenceDecoder.Path way : ways) {
+            boolean isOther = way.score() != score;
+            forbidden +=
+                    isOther && !rules.hold(way.labels(), clues, text.country()) ? decoder.probability(way.score()) : 0;
+        }
+        return 1 - forbidden;
     }
 
     private Reading<AddressPart> unread(String source) {
@@ -131,7 +135,7 @@ final class AddressReader {
                 : decoder.nBest(MOST_ALTERNATIVES);
         clues.writeAll();
         List<Alternative<AddressPart>> alternatives = new ArrayList<>();
-        double possible = 1 - impossible(paths);
+        double possible = possible(paths);
         for (SequenceDecoder.Path way : paths) {
             double share = share(way.score(), possible);
             boolean isRival = share >= LEAST_SHARE && rules.hold(way.labels(), clues, text.country());
