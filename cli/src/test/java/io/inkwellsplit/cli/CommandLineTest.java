@@ -370,6 +370,8 @@ class CommandLineTest {
         assertThat(folder.resolve("inkwell-demo")).isDirectoryContaining("glob:**/box-office-split.csv");
         assertThat(Files.readAllLines(folder.resolve("inkwell-demo/box-office-split.csv")))
                 .hasSize(153);
+        assertThat(result.out().split("Job: inkwell-demo/box-office.yaml", -1)).hasSize(2);
+        assertThat(result.out().split("Report: inkwell-demo/report.html", -1)).hasSize(2);
         assertThat(inkwell.run("columns", "inkwell-demo/box-office.xlsx", "--first", "Order", "--out", "back.csv")
                         .code())
                 .isZero();

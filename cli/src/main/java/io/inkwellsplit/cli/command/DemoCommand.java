@@ -15,13 +15,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Help.Ansi;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 /** Copies the demo lists into a folder and does the whole job on them, step by step. */
 @Command(
@@ -43,9 +40,6 @@ final class DemoCommand implements Callable<Integer> {
 
     @Option(names = "--replace", description = "Replace the files of an earlier demo.")
     boolean replace;
-
-    @Spec
-    CommandSpec spec = CommandSpec.create();
 
     DemoCommand(Surroundings surroundings) {
         this.surroundings = surroundings;
@@ -196,7 +190,7 @@ final class DemoCommand implements Callable<Integer> {
         if (all.contains("--out")) {
             all.add("--replace");
         }
-        CommandLine root = spec.commandLine().getParent();
-        root.execute(all.toArray(String[]::new));
+        // Each is parsed anew, so that no option of an earlier one goes on.
+        Commands.line(surroundings).execute(all.toArray(String[]::new));
     }
 }
