@@ -41,8 +41,8 @@ public final class Formats {
     }
 
     private static List<TableFormat> shippedFormats() {
-        List<TableFormat> formats =
-                new ArrayList<>(List.of(new TextFormat(), new JsonFormat(Form.LINES), new JsonFormat(Form.ARRAY)));
+        List<TableFormat> formats = new ArrayList<>(
+                List.of(TextFormat.any(), TextFormat.tabs(), new JsonFormat(Form.LINES), new JsonFormat(Form.ARRAY)));
         Arrays.stream(ContactFormat.values()).map(ContactTable::new).forEach(formats::add);
         // Those of modules that are there as well.
         ServiceLoader.load(TableFormat.class, Formats.class.getClassLoader()).forEach(formats::add);

@@ -1,5 +1,6 @@
 package io.inkwellsplit.table.format;
 
+import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.csv.AsideFile;
@@ -36,6 +37,15 @@ public interface TableFormat {
     /** {@return whether its files hold several tables, which are named behind a {@code #}: {@code register.sqlite#patrons}} */
     default boolean holdsTables() {
         return false;
+    }
+
+    /**
+     * {@return how text of this form, and text beside it, is written}
+     *
+     * @param source how the source is
+     */
+    default Dialect written(Dialect source) {
+        return source;
     }
 
     /** {@return whether its values have types, so that numbers stay numbers} */

@@ -31,26 +31,23 @@ record JobOutput(Job job, Formats formats, MoreSheets moreSheets, OutputStream o
 
     /** Starts the output. */
     TableOutput open(Path file, TableInput source, Run run, Delivery delivery) {
-        Dialect dialect = source.dialect();
+        boolean stream = job.writesStandardOutput();
+        TableFormat format =
+                stream ? told().map(formats::called).orElse(formats.text()) : formats.toWrite(file, told());
+        checkSheets(format);
+        if (stream && job.output().isSet("describe")) {
+            throw new TableException(
+                    Problem.SETTING, "A description needs a file to describe; name one for the output.");
+        }
+        Dialect dialect = format.written(source.dialect());
         AsideFile aside = asideFile()
                 .map(to -> AsideFile.in(delivery, to, dialect).sourceHeader(source.header()))
                 .orElseGet(AsideFile::none);
-        Optional<String> told = told();
-        if (job.writesStandardOutput()) {
-            TableFormat format = told.map(formats::called).orElse(formats.text());
-            checkSheets(format);
-            if (job.output().isSet("describe")) {
-                throw new TableException(
-                        Problem.SETTING, "A description needs a file to describe; name one for the output.");
-            }
-            return toStream(format, settings(format, source, aside));
-        }
-        TableFormat format = formats.toWrite(file, told);
-        checkSheets(format);
-        return format.start(
-                file,
-                delivery,
-                settings(format, source, aside).meaning(meanings(source, run)).followedBy(moreSheets.sheets()));
+        WriteSettings settings = settings(format, source, aside);
+        return stream
+                ? toStream(format, settings)
+                : format.start(
+                        file, delivery, settings.meaning(meanings(source, run)).followedBy(moreSheets.sheets()));
     }
 
     private TableOutput toStream(TableFormat format, WriteSettings settings) {

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.AlphaChars;
@@ -394,6 +395,32 @@ class InputsTest {
                         .with("out-format", "tsv"))
                 .run();
         assertThat(told).hasContent("Singer\nAda Thorne\n");
+    }
+
+    /** A name for tabs has tabs inside, whatever the input has; rows set aside beside it as well. */
+    @ParameterizedTest
+    @ValueSource(strings = {"out.tsv", "out.tab", "out.TSV"})
+    void aNameForTabsHasTabs(String name) throws IOException {
+        Path list = file("list.csv", "Singer,No\n\"Thorne, Ada\",1\nTom Orme\n");
+        Path out = folder.resolve(name);
+        JobRun.of(Job.reading(list)
+                        .step("columns", step -> step.set("first", "No"))
+                        .writing(out))
+                .run();
+        assertThat(out).hasContent("No\tSinger\n1\tThorne, Ada\n");
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files.filter(one -> one.toString().contains("aside")))
+                    .singleElement()
+                    .satisfies(one -> assertThat(Files.readString(one)).startsWith("Row\tLine\tReason\tSinger"));
+        }
+        ByteArrayOutputStream to = new ByteArrayOutputStream();
+        JobRun.of(Job.reading(file("b.csv", "A;B\n1;2\n"))
+                        .step("columns", step -> step.set("first", "B"))
+                        .into("-")
+                        .with("out-format", "tsv"))
+                .streams(new ByteArrayInputStream(new byte[0]), to)
+                .run();
+        assertThat(to).hasToString("B\tA\n2\t1\n");
     }
 
     @Test
