@@ -4,6 +4,7 @@ import io.inkwellsplit.table.ColumnKinds;
 import io.inkwellsplit.table.ColumnType;
 import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
@@ -51,7 +52,7 @@ final class SheetInput implements TableInput {
             if (first == null) {
                 throw new TableException(Problem.INPUT, file.name() + " has no rows: there is not even a header.");
             }
-            this.header = headless ? numbered(width()) : List.copyOf(first);
+            this.header = headless ? RowSource.numberedTitles(width()) : List.copyOf(first);
         }
     }
 
@@ -64,14 +65,6 @@ final class SheetInput implements TableInput {
             }
         }
         return width;
-    }
-
-    private static List<String> numbered(int columns) {
-        List<String> titles = new ArrayList<>();
-        for (int i = 1; i <= columns; i++) {
-            titles.add("Column " + i);
-        }
-        return List.copyOf(titles);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package io.inkwellsplit.sheets;
 
+import io.inkwellsplit.table.ColumnType;
 import io.inkwellsplit.table.ColumnType.Kind;
 import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSink;
@@ -74,11 +75,7 @@ final class SheetOutput implements TableOutput {
     @Override
     public void header(List<String> titles) {
         start(titles, settings.choices());
-        kinds = titles.stream()
-                .map(title -> settings.types().containsKey(title)
-                        ? settings.types().get(title).kind()
-                        : Kind.TEXT)
-                .toList();
+        kinds = ColumnType.kinds(titles, settings.types());
     }
 
     private void start(List<String> header, Map<String, List<String>> words) {

@@ -2,6 +2,7 @@ package io.inkwellsplit.table.csv;
 
 import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
@@ -94,7 +95,7 @@ public final class CsvSource implements TableInput {
                 throw new TableException(Problem.INPUT, name + " has no rows: there is not even a header.");
             }
             CsvRecord top = records.next();
-            this.header = headless ? numbered(top.cells().size()) : List.copyOf(top.cells());
+            this.header = headless ? RowSource.numberedTitles(top.cells().size()) : List.copyOf(top.cells());
         }
     }
 
@@ -120,14 +121,6 @@ public final class CsvSource implements TableInput {
     /** Returns a sign that does not stand in a text, so that it parts nothing. */
     private static char absent(String text) {
         return text.indexOf('\t') < 0 ? '\t' : '\u001F';
-    }
-
-    private static List<String> numbered(int columns) {
-        List<String> titles = new ArrayList<>();
-        for (int i = 1; i <= columns; i++) {
-            titles.add("Column " + i);
-        }
-        return List.copyOf(titles);
     }
 
     /** Whether the first row holds the titles. */

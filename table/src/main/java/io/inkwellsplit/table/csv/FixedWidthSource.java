@@ -2,6 +2,7 @@ package io.inkwellsplit.table.csv;
 
 import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.Row;
+import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.TableInput;
@@ -18,7 +19,6 @@ import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.NoSuchElementException;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -68,9 +68,7 @@ public final class FixedWidthSource implements TableInput {
         }
         this.header = hasHeader
                 ? List.copyOf(widths.cells(first))
-                : IntStream.rangeClosed(1, widths.starts().size())
-                        .mapToObj(i -> "Column " + i)
-                        .toList();
+                : RowSource.numberedTitles(widths.starts().size());
     }
 
     /**

@@ -50,6 +50,11 @@ record JobOutput(Job job, Formats formats, MoreSheets moreSheets, OutputStream o
                         file, delivery, settings.meaning(meanings(source, run)).followedBy(moreSheets.sheets()));
     }
 
+    /** Returns how text in a file that is written is. */
+    Dialect dialect(Path file, TableInput source) {
+        return formats.toWrite(file, told()).written(source.dialect());
+    }
+
     private TableOutput toStream(TableFormat format, WriteSettings settings) {
         try {
             return format.start(STANDARD_OUTPUT, new BufferedOutputStream(out), settings);

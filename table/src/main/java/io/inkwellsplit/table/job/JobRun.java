@@ -150,7 +150,7 @@ public final class JobRun {
                 run.into(rest.around(between.around(moreSheets.before(output))));
                 moreSheets.write(output, job.title(), run);
                 if (complete.output().isSet("describe")) {
-                    CsvMetadata.write(file, source.dialect(), run.header(), run.meanings(), delivery);
+                    CsvMetadata.write(file, output().dialect(file, source), run.header(), run.meanings(), delivery);
                 }
                 return new JobDone(complete, run, output.notes(), Optional.ofNullable(output.asideFile()), List.of());
             }

@@ -1,7 +1,6 @@
 package io.inkwellsplit.table.job;
 
 import io.inkwellsplit.table.ReadingWatch;
-import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
@@ -20,6 +19,7 @@ final class MoreSheets {
     static final String SETTING = "with-sheets";
 
     private static final String SUMMARY = "summary";
+    private static final String SUMMARY_NAME = "Summary";
     private static final String DOUBTFUL = "doubtful";
 
     private final boolean summary;
@@ -50,7 +50,7 @@ final class MoreSheets {
             sheets.add(new Sheet(ReviewSheet.NAME, ReviewSheet.CHOICES));
         }
         if (summary) {
-            sheets.add(new Sheet("Summary", Map.of()));
+            sheets.add(new Sheet(SUMMARY_NAME, Map.of()));
         }
         return sheets;
     }
@@ -74,7 +74,7 @@ final class MoreSheets {
             values.writeTo(output.follow(ReviewSheet.NAME));
         }
         if (summary) {
-            RowSink lines = output.follow("Summary");
+            RowSink lines = output.follow(SUMMARY_NAME);
             lines.header(List.of("What was done"));
             lines.row(List.of("Table: " + title));
             lines.row(List.of("Rows: " + run.rows() + (run.setAside() > 0 ? ", set aside: " + run.setAside() : "")
@@ -85,30 +85,9 @@ final class MoreSheets {
         output.finish();
     }
 
-    private record Unfinished(TableOutput output) implements RowSink {
-        @Override
-        public void header(List<String> titles) {
-            output.header(titles);
-        }
-
-        @Override
-        public void header(List<String> titles, List<String> cameIn) {
-            output.header(titles, cameIn);
-        }
-
-        @Override
-        public void row(List<String> cells) {
-            output.row(cells);
-        }
-
-        @Override
-        public void row(List<String> cells, Row from) {
-            output.row(cells, from);
-        }
-
-        @Override
-        public void setAside(Row row, String reason) {
-            output.setAside(row, reason);
+    private static final class Unfinished extends PassedOn {
+        Unfinished(TableOutput output) {
+            super(output);
         }
 
         @Override

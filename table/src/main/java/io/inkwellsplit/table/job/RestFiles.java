@@ -1,6 +1,5 @@
 package io.inkwellsplit.table.job;
 
-import io.inkwellsplit.table.Row;
 import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.TableOutput;
 import io.inkwellsplit.table.step.BoundStep;
@@ -34,17 +33,11 @@ final class RestFiles {
         return files.isEmpty() ? sink : new Beside(sink);
     }
 
-    private final class Beside implements RowSink {
-        private final RowSink sink;
+    private final class Beside extends PassedOn {
         private final List<TableOutput> outputs = new ArrayList<>();
 
         Beside(RowSink sink) {
-            this.sink = sink;
-        }
-
-        @Override
-        public void header(List<String> titles) {
-            header(titles, List.of());
+            super(sink);
         }
 
         @Override
@@ -55,27 +48,12 @@ final class RestFiles {
                 parting.restTo(output::row);
                 outputs.add(output);
             });
-            sink.header(titles, cameIn);
-        }
-
-        @Override
-        public void row(List<String> cells) {
-            sink.row(cells);
-        }
-
-        @Override
-        public void row(List<String> cells, Row from) {
-            sink.row(cells, from);
-        }
-
-        @Override
-        public void setAside(Row row, String reason) {
-            sink.setAside(row, reason);
+            super.header(titles, cameIn);
         }
 
         @Override
         public void finish() {
-            sink.finish();
+            super.finish();
             outputs.forEach(TableOutput::finish);
         }
     }

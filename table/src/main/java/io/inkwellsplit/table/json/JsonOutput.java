@@ -79,9 +79,7 @@ public final class JsonOutput implements TableOutput {
     @Override
     public void header(List<String> header) {
         titles = JsonSource.distinct(header);
-        kinds = titles.stream()
-                .map(title -> types.containsKey(title) ? types.get(title).kind() : Kind.TEXT)
-                .toList();
+        kinds = ColumnType.kinds(titles, types);
         record = nested ? JsonRecord.nested(titles, name) : JsonRecord.of(titles);
         if (form == Form.ARRAY) {
             write(json::writeStartArray);
