@@ -36,6 +36,9 @@ public final class ColumnCorrections {
     private static final double SETTLES = 0.98;
 
     private static final String SECOND = "second_";
+
+    private static final String CORRECTED = "corrected";
+    private static final String LINE = "line ";
     private static final Set<PartKey> MAY_BE_SUGGESTED =
             Set.of(AddressPart.POSTCODE, AddressPart.STATE, AddressPart.CITY);
 
@@ -71,14 +74,26 @@ public final class ColumnCorrections {
         return new ColumnCorrections(this);
     }
 
+    /** {@return how many values were corrected, and how often each line of the file has matched, by names of its own} */
+    public Map<String, Long> counts() {
+        Map<String, Long> counts = new HashMap<>();
+        counts.put(CORRECTED, corrected);
+        matched.forEach((correction, count) -> {
+            if (count > 0) {
+                counts.put(LINE + correction.line(), count);
+            }
+        });
+        return counts;
+    }
+
     /**
-     * Adds what a fork has counted.
+     * Adds what the same corrections have counted on other values.
      *
-     * @param fork what was made by {@code fork}
+     * @param counts what {@code counts} gave
      */
-    public void join(ColumnCorrections fork) {
-        fork.matched.forEach((correction, count) -> matched.merge(correction, count, Long::sum));
-        corrected += fork.corrected;
+    public void addCounts(Map<String, Long> counts) {
+        corrected += counts.getOrDefault(CORRECTED, 0L);
+        matched.replaceAll((correction, count) -> count + counts.getOrDefault(LINE + correction.line(), 0L));
     }
 
     /** {@return whether there is nothing to correct} */

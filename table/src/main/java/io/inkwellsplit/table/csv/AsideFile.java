@@ -12,6 +12,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The file of rows that could not be worked on, each with its reason; started when the first such row comes. */
 public final class AsideFile {
+    /** What stands in front of the titles of the source. */
+    public static final List<String> TITLES = List.of("Row", "Line", "Reason");
+
     private final @Nullable Path file;
     private final Dialect dialect;
     private final @Nullable Delivery delivery;
@@ -87,7 +90,7 @@ public final class AsideFile {
                                 + ". Mend it, or name a file for such rows with --set-aside.");
             }
             rows = new CsvRows(file.toString(), delivery.start(file), dialect);
-            List<String> titles = new ArrayList<>(List.of("Row", "Line", "Reason"));
+            List<String> titles = new ArrayList<>(TITLES);
             titles.addAll(sourceHeader);
             rows.row(titles);
         }

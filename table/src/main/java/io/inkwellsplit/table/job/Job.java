@@ -266,7 +266,8 @@ public final class Job {
         return output.text("file").filter(file -> !file.equals(STANDARD)).map(Path::of);
     }
 
-    WhenThere whenThere() {
+    /** {@return what becomes of a table that is there already and is to be written} */
+    public WhenThere whenThere() {
         if (!output.isSet("replace")) {
             return WhenThere.REFUSE;
         }

@@ -187,9 +187,10 @@ public final class JobReader {
         }
     }
 
+    /** A name with a scheme, such as {@code hdfs://}, is whole as it is. */
     private String resolved(String name) {
         Path folder = file.toAbsolutePath().getParent();
-        return name.equals(Job.STANDARD) || folder == null
+        return name.equals(Job.STANDARD) || name.contains("://") || folder == null
                 ? name
                 : folder.resolve(name).normalize().toString();
     }

@@ -141,16 +141,34 @@ public final class Run {
     }
 
     private void setAside(Row row, RowSink sink) {
-        int cells = row.cells().size();
         setAside++;
-        sink.setAside(row, "it has " + cells + (cells == 1 ? " cell" : " cells") + ", the header has " + width);
+        sink.setAside(row, unfit(row.cells().size(), width));
+    }
+
+    /**
+     * {@return why a row is set aside that has more or fewer cells than the header}
+     *
+     * @param cells how many it has
+     * @param width how many the header has
+     */
+    public static String unfit(int cells, int width) {
+        return "it has " + cells + (cells == 1 ? " cell" : " cells") + ", the header has " + width;
+    }
+
+    /**
+     * {@return why a row is set aside on which the program itself has failed; no value is told}
+     *
+     * @param fault what was thrown
+     */
+    public static String fault(Throwable fault) {
+        return Faults.reason(fault);
     }
 
     /** One value may never end a run: what the program itself fails on is set aside like any row that does not fit. */
     private void setAside(Row row, Throwable fault, RowSink sink) {
         setAside++;
         faults.add(fault);
-        sink.setAside(row, Faults.reason(fault));
+        sink.setAside(row, fault(fault));
     }
 
     /** A step failed on a row for no reason that it knows. */

@@ -232,9 +232,26 @@ public final class BoundSplit implements RowWise {
     }
 
     @Override
-    public void join(RowWise fork) {
+    public Map<String, Long> counts() {
+        Map<String, Long> counts = new HashMap<>();
         for (int i = 0; i < columns.size(); i++) {
-            columns.get(i).join(((BoundSplit) fork).columns.get(i));
+            String column = i + " ";
+            columns.get(i).counts().forEach((name, count) -> counts.put(column + name, count));
+        }
+        return counts;
+    }
+
+    @Override
+    public void addCounts(Map<String, Long> counts) {
+        for (int i = 0; i < columns.size(); i++) {
+            String column = i + " ";
+            Map<String, Long> own = new HashMap<>();
+            counts.forEach((name, count) -> {
+                if (name.startsWith(column)) {
+                    own.put(name.substring(column.length()), count);
+                }
+            });
+            columns.get(i).addCounts(own);
         }
     }
 

@@ -22,6 +22,10 @@ import java.util.function.Supplier;
 
 /** One column being split: its new columns, and what has been counted. */
 public final class SplitColumn {
+    private static final String READ = "read";
+    private static final String BLANK = "blank";
+    private static final String DOUBTFUL = "doubtful";
+
     private final SourceCells from;
     private final String source;
     private final Subject subject;
@@ -104,12 +108,27 @@ public final class SplitColumn {
         return new SplitColumn(this, newReader.get());
     }
 
-    void join(SplitColumn fork) {
-        read += fork.read;
-        blank += fork.blank;
-        doubtful += fork.doubtful;
-        corrections.join(fork.corrections);
-        fork.doubts.forEach((doubt, count) -> doubts.merge(doubt, count, Long::sum));
+    /** Returns what was counted, by names. */
+    Map<String, Long> counts() {
+        Map<String, Long> counts = new HashMap<>(corrections.counts());
+        counts.put(READ, read);
+        counts.put(BLANK, blank);
+        counts.put(DOUBTFUL, doubtful);
+        doubts.forEach((doubt, count) -> counts.put(doubt.name(), count));
+        return counts;
+    }
+
+    /** Adds what the same column has counted on other rows. */
+    void addCounts(Map<String, Long> counts) {
+        read += counts.getOrDefault(READ, 0L);
+        blank += counts.getOrDefault(BLANK, 0L);
+        doubtful += counts.getOrDefault(DOUBTFUL, 0L);
+        corrections.addCounts(counts);
+        for (Doubt doubt : Doubt.values()) {
+            if (counts.containsKey(doubt.name())) {
+                doubts.merge(doubt, counts.get(doubt.name()), Long::sum);
+            }
+        }
     }
 
     void joinLearned(SplitColumn fork) {

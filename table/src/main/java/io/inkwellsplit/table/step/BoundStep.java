@@ -74,6 +74,21 @@ public interface BoundStep {
         return false;
     }
 
+    /**
+     * {@return what was counted so far, by names of its own; of small size, for another step of the same making, here or in another
+     * process}
+     */
+    default Map<String, Long> counts() {
+        return Map.of();
+    }
+
+    /**
+     * Adds what another step of the same making has counted on other rows; the order makes no difference.
+     *
+     * @param counts what its {@code counts} gave
+     */
+    default void addCounts(Map<String, Long> counts) {}
+
     /** {@return what was done, in sentences for a summary} */
     default List<String> report() {
         return List.of();

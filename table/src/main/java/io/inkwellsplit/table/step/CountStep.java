@@ -35,7 +35,7 @@ public final class CountStep implements Step {
         return new Bound(header);
     }
 
-    private final class Bound implements BoundStep {
+    private final class Bound implements Counting {
         private final List<Integer> indexes;
         private final List<String> header;
         private final RowSorter values = new RowSorter();
@@ -85,11 +85,21 @@ public final class CountStep implements Step {
         }
 
         private void pass(RowSorter byCount) {
-            List<String> row = new ArrayList<>(current);
-            row.add(Long.toString(count));
-            row.add(String.format(Locale.ROOT, "%.1f %%", 100.0 * count / total));
-            byCount.add(ByteBuffer.allocate(Long.BYTES).putLong(~count).array(), row);
+            byCount.add(ByteBuffer.allocate(Long.BYTES).putLong(~count).array(), row(current, count, total));
             count = 0;
+        }
+
+        @Override
+        public List<Integer> counted() {
+            return indexes;
+        }
+
+        @Override
+        public List<String> row(List<String> counted, long rows, long of) {
+            List<String> row = new ArrayList<>(counted);
+            row.add(Long.toString(rows));
+            row.add(String.format(Locale.ROOT, "%.1f %%", 100.0 * rows / of));
+            return row;
         }
     }
 }

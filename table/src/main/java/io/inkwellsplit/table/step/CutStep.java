@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -139,6 +140,9 @@ public final class CutStep implements Step {
     }
 
     private final class Bound implements BoundStep {
+        private static final String CUT = "cut";
+        private static final String TOO_MANY = "too many";
+
         private final List<String> source;
         private final int index;
         private final LikelySeparator.Finder finder = new LikelySeparator.Finder();
@@ -268,6 +272,17 @@ public final class CutStep implements Step {
             out.addAll(added);
             out.addAll(cells.subList(index + 1, cells.size()));
             return out;
+        }
+
+        @Override
+        public Map<String, Long> counts() {
+            return Map.of(CUT, cut, TOO_MANY, tooMany);
+        }
+
+        @Override
+        public void addCounts(Map<String, Long> counts) {
+            cut += counts.getOrDefault(CUT, 0L);
+            tooMany += counts.getOrDefault(TOO_MANY, 0L);
         }
 
         @Override

@@ -46,13 +46,19 @@ public final class DuplicatesStep implements Step {
         return new Bound(header);
     }
 
-    private final class Bound implements BoundStep {
+    private final class Bound implements Gathering {
+        private static final String GROUPS = "groups";
+        private static final String DOUBLES = "doubles";
+
         private final List<Integer> indexes;
         private final List<String> header;
         private final RowSorter sorter = new RowSorter();
         private final List<List<String>> block = new ArrayList<>();
         private byte[] blockKey = {};
         private long groups;
+        /** How many groups have smaller numbers elsewhere. */
+        private long before;
+
         private long doubles;
 
         Bound(List<String> source) {
@@ -67,11 +73,31 @@ public final class DuplicatesStep implements Step {
         }
 
         @Override
+        public byte[] key(List<String> cells) {
+            return Keys.folded(cells.get(indexes.get(0))).getBytes(StandardCharsets.UTF_8);
+        }
+
+        @Override
         public void push(List<String> cells, Consumer<List<String>> out) {
-            String first = Keys.folded(cells.get(indexes.get(0)));
-            if (!first.isEmpty()) {
-                sorter.add(first.getBytes(StandardCharsets.UTF_8), cells);
+            byte[] key = key(cells);
+            if (key.length > 0) {
+                sorter.add(key, cells);
             }
+        }
+
+        @Override
+        public boolean numbers() {
+            return true;
+        }
+
+        @Override
+        public long numbered() {
+            return groups;
+        }
+
+        @Override
+        public void numberBehind(long earlier) {
+            before = earlier;
         }
 
         @Override
@@ -111,12 +137,23 @@ public final class DuplicatesStep implements Step {
                 boolean same = group.stream().map(folded::get).distinct().count() == 1;
                 for (int row : group) {
                     List<String> cells = new ArrayList<>(block.get(row));
-                    cells.add(Long.toString(groups));
+                    cells.add(Long.toString(before + groups));
                     cells.add(same ? "same" : "likely");
                     out.accept(cells);
                 }
             });
             block.clear();
+        }
+
+        @Override
+        public Map<String, Long> counts() {
+            return Map.of(GROUPS, groups, DOUBLES, doubles);
+        }
+
+        @Override
+        public void addCounts(Map<String, Long> counts) {
+            groups += counts.getOrDefault(GROUPS, 0L);
+            doubles += counts.getOrDefault(DOUBLES, 0L);
         }
 
         @Override

@@ -105,7 +105,7 @@ public final class GroupStep implements Step {
         return new Bound(header);
     }
 
-    private final class Bound implements BoundStep {
+    private final class Bound implements Gathering {
         private final List<Integer> groups;
         private final int joined;
         private final List<String> header;
@@ -132,12 +132,19 @@ public final class GroupStep implements Step {
         }
 
         @Override
-        public void push(List<String> cells, Consumer<List<String>> out) {
+        public byte[] key(List<String> cells) {
             ByteArrayOutputStream key = new ByteArrayOutputStream();
             for (int index : groups) {
                 alphabet.add(cells.get(index), Direction.RISING, key);
             }
             key.writeBytes(Keys.exact(cells, groups));
+            return key.toByteArray();
+        }
+
+        @Override
+        public void push(List<String> cells, Consumer<List<String>> out) {
+            ByteArrayOutputStream key = new ByteArrayOutputStream();
+            key.writeBytes(key(cells));
             int length = key.size();
             if (sorted) {
                 alphabet.add(cells.get(joined), Direction.RISING, key);

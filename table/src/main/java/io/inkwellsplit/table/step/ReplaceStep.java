@@ -88,6 +88,8 @@ public final class ReplaceStep implements Step {
     }
 
     private final class Bound implements RowWise {
+        private static final String CHANGED = "changed";
+
         private final List<String> header;
         private final List<Integer> indexes;
         private final Pattern found;
@@ -187,8 +189,13 @@ public final class ReplaceStep implements Step {
         }
 
         @Override
-        public void join(RowWise fork) {
-            changed += ((Bound) fork).changed;
+        public Map<String, Long> counts() {
+            return Map.of(CHANGED, changed);
+        }
+
+        @Override
+        public void addCounts(Map<String, Long> counts) {
+            changed += counts.getOrDefault(CHANGED, 0L);
         }
 
         @Override

@@ -39,7 +39,9 @@ public interface RowWise extends BoundStep {
      *
      * @param fork what was made by {@code fork}
      */
-    default void join(RowWise fork) {}
+    default void join(RowWise fork) {
+        addCounts(fork.counts());
+    }
 
     @Override
     default boolean isRowByRow() {

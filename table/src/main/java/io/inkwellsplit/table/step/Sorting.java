@@ -1,13 +1,4 @@
 package io.inkwellsplit.table.step;
 
-import java.util.List;
-
 /** A step that only brings rows into an order; rows of one key stay as they came. */
-public interface Sorting extends BoundStep {
-    /**
-     * {@return by what a row is put in its place: the smaller key comes first, byte by byte, each from 0 to 255}
-     *
-     * @param cells the cells, one for each title of the header
-     */
-    byte[] key(List<String> cells);
-}
+public interface Sorting extends Keyed {}

@@ -5,8 +5,10 @@ import io.inkwellsplit.tidy.Tidying;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Writes columns tidied into new columns behind them, and counts what changed. */
 public final class TidyStep implements Step {
@@ -111,6 +113,30 @@ public final class TidyStep implements Step {
                 }
             }
             return text;
+        }
+
+        @Override
+        public Optional<RowWise> fork() {
+            return Optional.of(new Bound(source, indexes));
+        }
+
+        @Override
+        public Map<String, Long> counts() {
+            Map<String, Long> counts = new HashMap<>();
+            for (int i = 0; i < changed.size(); i++) {
+                int column = i;
+                changed.get(i).forEach((tidying, count) -> counts.put(column + " " + tidying.name(), count));
+            }
+            return counts;
+        }
+
+        @Override
+        public void addCounts(Map<String, Long> counts) {
+            counts.forEach((name, count) -> {
+                String[] columnAndTidying = name.split(" ", 2);
+                changed.get(Integer.parseInt(columnAndTidying[0]))
+                        .merge(Tidying.valueOf(columnAndTidying[1]), count, Long::sum);
+            });
         }
 
         @Override

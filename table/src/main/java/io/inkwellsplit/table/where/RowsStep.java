@@ -5,6 +5,7 @@ import io.inkwellsplit.table.step.RowWise;
 import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
@@ -44,6 +45,9 @@ public final class RowsStep implements Step {
     }
 
     private static final class Bound implements RowWise, Parting {
+        private static final String SEEN = "seen";
+        private static final String PASSED = "passed";
+
         private final List<String> header;
         private final Predicate<List<String>> kept;
         private List<List<String>> left = new ArrayList<>();
@@ -104,9 +108,14 @@ public final class RowsStep implements Step {
         }
 
         @Override
-        public void join(RowWise fork) {
-            seen += ((Bound) fork).seen;
-            passed += ((Bound) fork).passed;
+        public Map<String, Long> counts() {
+            return Map.of(SEEN, seen, PASSED, passed);
+        }
+
+        @Override
+        public void addCounts(Map<String, Long> counts) {
+            seen += counts.getOrDefault(SEEN, 0L);
+            passed += counts.getOrDefault(PASSED, 0L);
         }
 
         @Override
