@@ -1,6 +1,6 @@
 /** Tables of databases as forms of tables, and functions for SQL. */
 module io.inkwellsplit.databases {
-    requires io.inkwellsplit.table;
+    requires transitive io.inkwellsplit.table;
     requires transitive io.inkwellsplit.core;
     requires static transitive org.jspecify;
     requires transitive java.sql;

@@ -144,6 +144,16 @@ record ConnectionFile(
 
     /** @throws TableException if the database cannot be reached, or refuses the user */
     Database connect() {
+        try {
+            DriverManager.setLoginTimeout(SECONDS_TO_CONNECT);
+            return Database.of(file.toString(), connection(settings()), queries);
+        } catch (SQLException e) {
+            throw Trouble.connecting(file.toString(), e);
+        }
+    }
+
+    /** Returns user and password, as a connection takes them. */
+    Properties settings() {
         Properties settings = new Properties();
         if (!user.isEmpty()) {
             settings.setProperty("user", user);
@@ -151,12 +161,7 @@ record ConnectionFile(
         if (password != null) {
             settings.setProperty("password", password.get());
         }
-        try {
-            DriverManager.setLoginTimeout(SECONDS_TO_CONNECT);
-            return Database.of(file.toString(), connection(settings), queries);
-        } catch (SQLException e) {
-            throw Trouble.connecting(file.toString(), e);
-        }
+        return settings;
     }
 
     private Connection connection(Properties settings) throws SQLException {

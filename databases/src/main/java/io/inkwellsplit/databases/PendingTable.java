@@ -24,6 +24,7 @@ final class PendingTable implements Deliverable {
     private final TableName part;
     private final boolean isThere;
     private boolean made;
+    private boolean madeByOthers;
     private boolean ended;
 
     /** @throws TableException if there is a table of the name and it may not be replaced, or none may be made */
@@ -101,6 +102,18 @@ final class PendingTable implements Deliverable {
         }
     }
 
+    /** Leaves it to others to make the table, over connections of their own; returns the name it has until it appears. */
+    String shared() {
+        try {
+            database.engine().making(database.connection(), part);
+            database.connection().commit();
+            madeByOthers = true;
+            return database.quoted(part);
+        } catch (SQLException e) {
+            throw Trouble.writing(named(), e);
+        }
+    }
+
     @Override
     public void appear() {
         try (Statement statement = database.connection().createStatement()) {
@@ -121,9 +134,10 @@ final class PendingTable implements Deliverable {
         ended = true;
         try {
             database.connection().rollback();
-            if (made && !database.engine().makesTablesInTransactions()) {
+            if (madeByOthers || made && !database.engine().makesTablesInTransactions()) {
                 try (Statement statement = database.connection().createStatement()) {
-                    statement.execute("drop table " + database.quoted(part));
+                    statement.execute("drop table if exists " + database.quoted(part));
+                    database.connection().commit();
                 }
             }
         } catch (SQLException e) {
