@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 
 /** Steps bound to the titles of a table, on one machine, for some of its rows. */
 final class Chain {
+    private final List<String> sourceHeader;
     private final List<BoundStep> steps = new ArrayList<>();
     private final List<String> header;
 
@@ -20,6 +21,7 @@ final class Chain {
      * @param learned what those that learn have learned, in their order; those behind have learned nothing yet
      */
     Chain(List<StepSpec> specs, List<String> titles, List<byte[]> learned) {
+        sourceHeader = List.copyOf(titles);
         List<String> at = titles;
         int next = 0;
         for (StepSpec spec : specs) {
@@ -38,6 +40,10 @@ final class Chain {
 
     List<String> header() {
         return header;
+    }
+
+    List<String> sourceHeader() {
+        return sourceHeader;
     }
 
     List<BoundStep> steps() {

@@ -1,33 +1,26 @@
 package io.inkwellsplit.spark;
 
-import io.inkwellsplit.table.Dialect;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
-import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.job.Job;
 import io.inkwellsplit.table.job.JobReader;
 import io.inkwellsplit.table.job.JobStep;
 import io.inkwellsplit.table.kind.Setting;
 import io.inkwellsplit.table.kind.Values.Given;
-import io.inkwellsplit.table.step.BoundStep;
-import io.inkwellsplit.table.step.Sorting;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.apache.spark.sql.DataFrameReader;
-import org.apache.spark.sql.DataFrameWriter;
 import org.apache.spark.sql.Dataset;
 import org.apache.spark.sql.Row;
-import org.apache.spark.sql.SaveMode;
+import org.apache.spark.sql.RowFactory;
 import org.apache.spark.sql.SparkSession;
 
 /**
- * Runs a job file on Spark: the same steps, on tables that are read and written by the engine's own readers. Steps that look at
- * one row at a time, {@code split} and {@code sort} have their counterpart there; a job with any other is refused before anything is read.
+ * Runs a job file on Spark: the same steps, on tables that are read and written by the engine's own readers and writers. A job with a
+ * step or a setting that has no counterpart there is refused before anything is read.
  *
  * <pre>
  * spark-submit --class io.inkwellsplit.spark.SparkJob inkwell-split-spark.jar register.yaml
@@ -35,7 +28,8 @@ import org.apache.spark.sql.SparkSession;
  */
 public final class SparkJob {
     private static final Set<String> INPUT_KNOWN = Set.of("file", "format", "no-header", "charset", "separator");
-    private static final Set<String> OUTPUT_KNOWN = Set.of("file", "out-format", "replace", "no-before");
+    private static final Set<String> OUTPUT_KNOWN = Set.of("file", "out-format", "replace", "no-before", "set-aside");
+    private static final String CASES = "spark.sql.caseSensitive";
 
     private final Job job;
 
@@ -44,29 +38,13 @@ public final class SparkJob {
     }
 
     /**
-     * Runs the job that is named, in the session of {@code spark-submit} or one of its own.
+     * Runs the job that is named, in the session of {@code spark-submit} or one inside of this process, and says what it has done. Ends
+     * with the codes of the command line: 3 where rows were set aside.
      *
      * @param args the file of the job
      */
     public static void main(String[] args) {
-        if (args.length != 1) {
-            System.err.println("Name one job: SparkJob JOB");
-            System.exit(2);
-        }
-        SparkSession session =
-                SparkSession.builder().appName("inkwell " + args[0]).getOrCreate();
-        int code = 0;
-        try {
-            System.out.println("Rows: " + of(JobReader.read(Path.of(args[0]))).run(session));
-        } catch (TableException e) {
-            System.err.println(e.getMessage());
-            code = e.problem() == Problem.SETTING ? 2 : 4;
-        } finally {
-            session.stop();
-        }
-        if (code != 0) {
-            System.exit(code);
-        }
+        System.exit(SparkMain.run(args, System.out, System.err));
     }
 
     /**
@@ -79,29 +57,119 @@ public final class SparkJob {
     }
 
     /**
-     * Runs it.
+     * {@return a job of a file to be run on Spark}
+     *
+     * @param file the file
+     * @throws TableException if it is no job
+     */
+    public static SparkJob of(Path file) {
+        return new SparkJob(JobReader.read(file));
+    }
+
+    /**
+     * Runs it. What is written appears whole at the end, or not at all.
      *
      * @param session the session
-     * @return how many rows were written
+     * @return what it has done
      * @throws TableException if a step or a setting has no counterpart, or a file cannot be read or written
      */
-    public long run(SparkSession session) {
+    public SparkDone run(SparkSession session) {
         check("input", job.input().given(), INPUT_KNOWN);
         check("output", job.output().given(), OUTPUT_KNOWN);
-        String in = file("read", job.input().text("file"));
-        String out = file("written", job.output().text("file"));
-        String from = form(in, job.input().text("format"));
-        String to = form(out, job.output().text("out-format"));
         job.steps().forEach(SparkJob::checkOutputs);
-        ArrayList<StepSpec> specs = new ArrayList<>();
+        String out = job.output()
+                .text("file")
+                .filter(name -> !name.equals(Job.STANDARD))
+                .orElseThrow(() -> new TableException(Problem.SETTING, "Name a table to be written."));
+        Form form = Form.of(out, job.output().text("out-format"));
+        List<StepSpec> specs = new ArrayList<>();
         job.steps().forEach(step -> specs.add(new StepSpec(step.kind(), step.values())));
-        Dataset<Row> dataset = read(session, in, from);
-        for (BoundStep step : new Chain(specs, List.of(dataset.columns()), List.of()).steps()) {
-            checkStep(step);
+        String cases = session.conf().get(CASES);
+        session.conf().set(CASES, "true");
+        try (TableToRead source = new TableToRead(session, job.input());
+                TableToWrite output = new TableToWrite(session, out, form, job.whenThere(), source.file())) {
+            StepsOnSpark.check(specs, source.titles());
+            try (StepsOnSpark steps = new StepsOnSpark(source.dataset(), specs, source.separator())) {
+                output.write(steps.result());
+                Optional<String> aside = writeAsides(session, steps.stages(), source);
+                output.appear();
+                return done(steps.stages(), out, aside);
+            }
+        } catch (TableException e) {
+            throw e;
+        } catch (Exception e) {
+            throw said(e);
+        } finally {
+            session.conf().set(CASES, cases);
         }
-        Dataset<Row> result = ChainOnSpark.runAll(dataset, specs);
-        write(result, out, to);
-        return session.read().format(to).options(written(to)).load(out).count();
+    }
+
+    /** Returns what a machine had to say, whatever the engine has packed it in. */
+    private static RuntimeException said(Exception e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof TableException said) {
+                return new TableException(said.problem(), String.valueOf(said.getMessage()), e);
+            }
+        }
+        return e instanceof RuntimeException run ? run : new IllegalStateException(e);
+    }
+
+    private static SparkDone done(List<Stage> stages, String out, Optional<String> aside) {
+        List<String> report = new ArrayList<>();
+        stages.forEach(stage -> report.addAll(stage.report()));
+        return new SparkDone(
+                stages.get(0).tally().rows(),
+                stages.get(stages.size() - 1).tally().rowsOut(),
+                stages.stream()
+                        .mapToLong(stage -> stage.tally().asides().size())
+                        .sum(),
+                stages.stream().mapToLong(stage -> stage.tally().faults()).sum(),
+                report,
+                out,
+                aside);
+    }
+
+    /** Writes the rows that could not be worked on as one small table; returns its folder, where there are any. */
+    private Optional<String> writeAsides(SparkSession session, List<Stage> stages, TableToRead source) {
+        List<Row> rows = new ArrayList<>();
+        List<String> titles = new ArrayList<>(AsideFile.TITLES);
+        titles.addAll(source.titles());
+        for (Stage stage : stages) {
+            boolean numbered = stage == stages.get(0) && stage.tally().isOnePart();
+            for (Counted.Aside aside : stage.tally().asides()) {
+                List<String> cells =
+                        new ArrayList<>(List.of(numbered ? Long.toString(aside.number()) : "", "", aside.reason()));
+                cells.addAll(aside.cells());
+                rows.add(RowFactory.create(cells.toArray()));
+            }
+        }
+        String out = job.output().text("file").orElseThrow();
+        String folder = job.output().text("set-aside").orElseGet(() -> AsideFile.besideAsText(
+                        Path.of(out.replace('#', '.')))
+                .toString());
+        if (rows.isEmpty()) {
+            return Optional.empty();
+        }
+        int width = rows.stream().mapToInt(Row::length).max().orElse(0);
+        while (titles.size() < width) {
+            titles.add("Cell " + (titles.size() + 1 - AsideFile.TITLES.size()));
+        }
+        List<Row> even = rows.stream().map(row -> padded(row, titles.size())).toList();
+        Dataset<Row> table =
+                session.createDataFrame(even, ChainOnSpark.textSchema(titles)).coalesce(1);
+        try (TableToWrite asides = new TableToWrite(session, folder, Form.CSV, job.whenThere(), Optional.empty())) {
+            asides.write(table);
+            asides.appear();
+        }
+        return Optional.of(folder);
+    }
+
+    private static Row padded(Row row, int width) {
+        Object[] cells = new Object[width];
+        for (int i = 0; i < width; i++) {
+            cells[i] = i < row.length() ? row.getString(i) : "";
+        }
+        return RowFactory.create(cells);
     }
 
     private static void check(String what, List<Given> given, Set<String> known) {
@@ -123,85 +191,5 @@ public final class SparkJob {
                             "The setting " + setting.name() + " of the step "
                                     + step.kind().name() + " has no counterpart on Spark.");
                 });
-    }
-
-    private void checkStep(BoundStep step) {
-        if (!step.isRowByRow() && !(step instanceof Sorting)) {
-            String name = job.steps().stream()
-                    .map(JobStep::kind)
-                    .map(kind -> kind.name())
-                    .filter(kind -> !kind.equals("split") && !kind.equals("sort"))
-                    .findFirst()
-                    .orElse("a step");
-            throw new TableException(
-                    Problem.SETTING,
-                    "A step of the job (" + name
-                            + " or one behind it) needs rows together that lie on several machines; "
-                            + "only steps that look at one row, split and sort run on Spark.");
-        }
-    }
-
-    private static String file(String what, Optional<String> file) {
-        return file.filter(name -> !name.equals(Job.STANDARD))
-                .orElseThrow(() -> new TableException(Problem.SETTING, "Name a file to be " + what + "."));
-    }
-
-    private static String form(String file, Optional<String> told) {
-        String name = told.map(ending -> "." + ending).orElse(file).toLowerCase(Locale.ROOT);
-        if (name.endsWith(".csv") || name.endsWith(".tsv")) {
-            return "csv";
-        }
-        if (name.endsWith(".jsonl") || name.endsWith(".ndjson")) {
-            return "json";
-        }
-        if (name.endsWith(".parquet")) {
-            return "parquet";
-        }
-        throw new TableException(
-                Problem.SETTING, file + " is in no form that Spark reads and writes here: .csv, .jsonl or .parquet.");
-    }
-
-    private Dataset<Row> read(SparkSession session, String file, String form) {
-        DataFrameReader reader = session.read().format(form);
-        if (form.equals("csv")) {
-            Dialect dialect;
-            try (CsvSource source = CsvSource.open(Path.of(file))) {
-                dialect = source.dialect();
-            }
-            // As the tables of one machine are read: nothing is trimmed, an empty cell is an empty text.
-            reader = reader.option("header", !job.input().isSet("no-header"))
-                    .option("sep", job.input().text("separator").orElse(String.valueOf(dialect.separator())))
-                    .option("encoding", job.input().text("charset").orElse("UTF-8"))
-                    .option("quote", "\"")
-                    .option("escape", "\"")
-                    .option("multiLine", true)
-                    .option("ignoreLeadingWhiteSpace", false)
-                    .option("ignoreTrailingWhiteSpace", false)
-                    .option("nullValue", "\u0000")
-                    .option("emptyValue", "")
-                    .option("mode", "FAILFAST");
-        }
-        return reader.load(file);
-    }
-
-    private static Map<String, String> written(String form) {
-        return form.equals("csv")
-                ? Map.of("header", "true", "quote", "\"", "escape", "\"", "multiLine", "true")
-                : Map.of();
-    }
-
-    private void write(Dataset<Row> result, String file, String form) {
-        DataFrameWriter<Row> writer = result.write()
-                .format(form)
-                .mode(job.output().isSet("replace") ? SaveMode.Overwrite : SaveMode.ErrorIfExists);
-        if (form.equals("csv")) {
-            writer = writer.option("header", true)
-                    .option("quote", "\"")
-                    .option("escape", "\"")
-                    .option("emptyValue", "")
-                    .option("ignoreLeadingWhiteSpace", false)
-                    .option("ignoreTrailingWhiteSpace", false);
-        }
-        writer.save(file);
     }
 }

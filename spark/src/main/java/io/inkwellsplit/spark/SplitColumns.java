@@ -72,6 +72,6 @@ public final class SplitColumns {
      */
     public Dataset<Row> split(Dataset<Row> dataset) {
         StepKind kind = StepKinds.named(SPLIT);
-        return ChainOnSpark.run(dataset, new ArrayList<>(List.of(new StepSpec(kind, Values.of(kind, given)))));
+        return ChainOnSpark.run(dataset, List.of(new StepSpec(kind, Values.of(kind, given))), ',', null);
     }
 }

@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a step is, as it goes to other machines: its kind, its settings, and the content of the files that they name, which are
@@ -33,9 +34,13 @@ final class StepSpec implements Serializable {
     private final ArrayList<String[]> settings = new ArrayList<>();
     private final HashMap<String, byte[]> files = new HashMap<>();
 
+    /** The settings with the files themselves; on the driver alone. */
+    private final transient @Nullable Values original;
+
     /** @throws TableException if a file that is named cannot be read */
     StepSpec(StepKind kind, Values values) {
         this.kind = kind.name();
+        this.original = values;
         for (Given given : values.given()) {
             settings.add(new String[] {given.name(), given.value()});
             boolean input = kind.settings().stream()
@@ -51,8 +56,16 @@ final class StepSpec implements Serializable {
         }
     }
 
+    /** Returns the name of the kind. */
+    String name() {
+        return kind;
+    }
+
     /** Makes what it stands for; a kind may make several steps. */
     List<Step> steps() {
+        if (original != null) {
+            return List.copyOf(StepKinds.named(kind).steps(original, List.of()));
+        }
         List<Given> given = new ArrayList<>();
         for (String[] setting : settings) {
             byte[] content = files.get(setting[1]);

@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.jar.JarOutputStream;
+import java.util.jar.Manifest;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -58,12 +60,13 @@ class ClusterTest {
     }
 
     private Path start(String name, Path home, String... args) throws IOException {
+        return start(name, home, home.resolve("jars") + "/*", args);
+    }
+
+    private Path start(String name, Path home, String path, String[] args) throws IOException {
         Path log = folder.resolve(name + ".log");
-        List<String> command = new ArrayList<>(List.of(
-                ProcessHandle.current().info().command().orElse("java"),
-                "-Xmx256m",
-                "-cp",
-                home.resolve("jars") + "/*"));
+        List<String> command = new ArrayList<>(
+                List.of(ProcessHandle.current().info().command().orElse("java"), "-Xmx512m", "-cp", path));
         command.addAll(List.of(args));
         ProcessBuilder builder = new ProcessBuilder(command)
                 .directory(folder.toFile())
@@ -164,12 +167,50 @@ class ClusterTest {
             });
             assertThat(killed.waitFor(30, TimeUnit.SECONDS)).isTrue();
         }
+        String said = submitted(home, master, own, list);
         List<String> inside;
         try (SparkSession session =
                 settings(SparkSession.builder().master("local[1]")).getOrCreate()) {
             inside = split(session, list, () -> {});
         }
         assertThat(onCluster).hasSize(40 * 152).isEqualTo(inside);
+        assertThat(said).contains("Rows: 6080, out: ", "Patron: ", "Likely duplicates: rows ", "Written: ");
+        assertThat(folder.resolve("doubles.csv/_SUCCESS")).exists();
+    }
+
+    /** Hands a job in as anybody does who has a cluster; returns what it says. */
+    private String submitted(Path home, String master, String own, Path list) throws Exception {
+        Path job = Files.writeString(
+                folder.resolve("job.yaml"),
+                "input: {file: " + list + "}\nsteps:\n  - split: {name: Patron}\n"
+                        + "  - duplicates: {by: [Last name, First name]}\noutput: {file: doubles.csv}\n");
+        // The classes come by the path; the engine wants a jar to begin with all the same.
+        Path jar = folder.resolve("nothing.jar");
+        new JarOutputStream(Files.newOutputStream(jar), new Manifest()).close();
+        Path log = start("submit", home, home.resolve("jars") + "/*:" + own, new String[] {
+            "org.apache.spark.deploy.SparkSubmit",
+            "--master",
+            master,
+            "--class",
+            "io.inkwellsplit.spark.SparkJob",
+            "--conf",
+            "spark.executor.extraClassPath=" + own,
+            "--conf",
+            "spark.driver.host=127.0.0.1",
+            "--conf",
+            "spark.driver.bindAddress=127.0.0.1",
+            "--conf",
+            "spark.ui.enabled=false",
+            "--executor-memory",
+            "600m",
+            jar.toString(),
+            job.toString()
+        });
+        Process submit = processes.get(processes.size() - 1);
+        assertThat(submit.waitFor(3, TimeUnit.MINUTES)).isTrue();
+        String said = Files.readString(log);
+        assertThat(submit.exitValue()).as(said).isZero();
+        return said;
     }
 
     private static SparkSession.Builder settings(SparkSession.Builder builder) {

@@ -3,11 +3,8 @@ package io.inkwellsplit.spark;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.job.Job;
-import io.inkwellsplit.table.job.JobReader;
-import io.inkwellsplit.table.job.JobRun;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,11 +12,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
-import org.apache.spark.sql.Column;
 import org.apache.spark.sql.Dataset;
 import org.apache.spark.sql.Row;
 import org.apache.spark.sql.SparkSession;
-import org.apache.spark.sql.functions;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -39,13 +34,7 @@ class SparkTest {
 
     @BeforeAll
     static void start() {
-        session = SparkSession.builder()
-                .master("local[2]")
-                .config("spark.ui.enabled", false)
-                .config("spark.driver.host", "127.0.0.1")
-                .config("spark.driver.bindAddress", "127.0.0.1")
-                .config("spark.sql.shuffle.partitions", 2)
-                .getOrCreate();
+        session = OneProcess.session();
         InkwellSpark.register(session);
     }
 
@@ -63,29 +52,8 @@ class SparkTest {
                 .csv(BOX_OFFICE.toString());
     }
 
-    /** What comes of a table on one machine, a line for each row. */
-    private List<List<String>> onOneMachine(Job job) {
-        List<List<String>> rows = new ArrayList<>();
-        JobRun.of(job).into(new RowSink() {
-            @Override
-            public void header(List<String> titles) {
-                rows.add(List.copyOf(titles));
-            }
-
-            @Override
-            public void row(List<String> cells) {
-                rows.add(List.copyOf(cells));
-            }
-
-            @Override
-            public void setAside(io.inkwellsplit.table.Row row, String reason) {
-                throw new AssertionError(reason);
-            }
-
-            @Override
-            public void finish() {}
-        });
-        return rows;
+    private static List<List<String>> onOneMachine(Job job) {
+        return OneProcess.onOneMachine(job).rows();
     }
 
     private static List<List<String>> cells(Dataset<Row> dataset) {
@@ -200,74 +168,8 @@ class SparkTest {
                 .containsExactly("1Ada", "1Neil");
     }
 
-    private Path job(String steps, String out) throws IOException {
-        return Files.writeString(
-                folder.resolve("job.yaml"),
-                "input: {file: " + BOX_OFFICE + "}\nsteps:\n" + steps + "output: {file: " + out + "}\n");
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"csv", "jsonl", "parquet"})
-    void aJobRunsAsOnOneMachine(String form) throws IOException {
-        Path file = job(
-                "  - split: {name: Patron, address: Address}\n  - tidy: {column: Last name, what: name-case}\n"
-                        + "  - rows: {where: \"Seats is 2\"}\n",
-                folder.resolve("out." + form).toString());
-        Job job = JobReader.read(file);
-        long rows = SparkJob.of(job).run(session);
-        List<List<String>> expected = onOneMachine(job.writingNothing());
-        assertThat(rows).isEqualTo(expected.size() - 1);
-        String written = folder.resolve("out." + form).toString();
-        Dataset<Row> read = session.read()
-                .option("header", true)
-                .option("escape", "\"")
-                .option("multiLine", form.equals("csv"))
-                .option("emptyValue", "")
-                .option("nullValue", "\u0000")
-                .format(form.equals("jsonl") ? "json" : form)
-                .load(written)
-                .select(expected.get(0).stream()
-                        .map(title -> functions.col("`" + title + "`"))
-                        .toArray(Column[]::new));
-        assertThat(cells(read)).containsExactlyInAnyOrderElementsOf(expected);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "  - count: {column: [Patron]}\n|rows together that lie on several machines",
-                "  - duplicates: {by: [Patron]}\n|rows together that lie on several machines"
-            })
-    void whatHasNoCounterpartIsRefusedBeforeAnythingRuns(String stepAndSentence) throws IOException {
-        String[] both = stepAndSentence.split("\\|");
-        Path out = folder.resolve("refused.csv");
-        SparkJob job = SparkJob.of(JobReader.read(job(both[0], out.toString())));
-        assertThatThrownBy(() -> job.run(session))
-                .isInstanceOf(TableException.class)
-                .hasMessageContaining(both[1]);
-        assertThat(out).doesNotExist();
-    }
-
     @Test
-    void aSortBringsTheSameOrder() throws IOException {
-        Path out = folder.resolve("sorted.parquet");
-        Job job = JobReader.read(job(
-                "  - split: {name: Patron, parts: [first, last], no-checks: true}\n"
-                        + "  - sort: {by: [Last name], by-number-falling: [Price]}\n  - columns: {first: [Price]}\n",
-                out.toString()));
-        SparkJob.of(job).run(session);
-        Dataset<Row> read = session.read().parquet(out.toString());
-        assertThat(cells(read)).isEqualTo(onOneMachine(job.writingNothing()));
-    }
-
-    @Test
-    void otherFormsAndSettingsAreRefused() throws IOException {
-        String split = "  - split: {name: Patron}\n";
-        SparkJob sheet = SparkJob.of(JobReader.read(job(split, "out.xlsx")));
-        assertThatThrownBy(() -> sheet.run(session)).hasMessageContaining("is in no form that Spark reads");
-        SparkJob described = SparkJob.of(JobReader.read(job(split, "out.csv, describe: true")));
-        assertThatThrownBy(() -> described.run(session))
-                .hasMessageContaining("describe of the output has no counterpart");
+    void whatCannotBeSplitIsRefused() {
         assertThatThrownBy(() -> SplitColumns.of().name("Nobody").split(boxOffice()))
                 .isInstanceOf(TableException.class)
                 .hasMessageContaining("Nobody");
