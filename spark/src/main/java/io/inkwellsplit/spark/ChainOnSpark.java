@@ -6,6 +6,7 @@ import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.split.BoundSplit;
 import io.inkwellsplit.table.step.BoundStep;
 import java.io.ByteArrayInputStream;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -176,7 +177,8 @@ final class ChainOnSpark {
     static List<String> cells(Row row) {
         List<String> cells = new ArrayList<>(row.length());
         for (int i = 0; i < row.length(); i++) {
-            cells.add(row.isNullAt(i) ? "" : String.valueOf(row.get(i)));
+            Object value = row.isNullAt(i) ? "" : row.get(i);
+            cells.add(value instanceof BigDecimal number ? number.toPlainString() : String.valueOf(value));
         }
         return cells;
     }

@@ -6,6 +6,8 @@ import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.csv.CsvSource;
 import io.inkwellsplit.table.csv.CsvSource.Header;
+import io.inkwellsplit.table.file.InputFile;
+import io.inkwellsplit.table.json.JsonSource;
 import io.inkwellsplit.table.kind.Values;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -16,11 +18,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.apache.hadoop.fs.FileSystem;
+import org.apache.spark.sql.Column;
 import org.apache.spark.sql.DataFrameReader;
 import org.apache.spark.sql.Dataset;
 import org.apache.spark.sql.Row;
 import org.apache.spark.sql.SparkSession;
+import org.apache.spark.sql.types.ArrayType;
+import org.apache.spark.sql.types.DataType;
 import org.apache.spark.sql.types.DataTypes;
+import org.apache.spark.sql.types.MapType;
+import org.apache.spark.sql.types.StructField;
 import org.apache.spark.sql.types.StructType;
 
 /** The table that a job reads, by the engine's own readers, as it is read on one machine. */
@@ -44,17 +51,36 @@ final class TableToRead implements AutoCloseable {
         }
         this.name = names.get(0);
         this.form = Form.of(name, settings.text("format"));
-        this.shared = form == Form.DATABASE ? Optional.of(SharedTable.toRead(Path.of(name))) : Optional.empty();
-        if (form != Form.DATABASE) {
-            checkThere();
+        if (form == Form.DATABASE) {
+            SharedTable table = SharedTable.toRead(Path.of(name));
+            this.shared = Optional.of(table);
+            this.separator = ',';
+            try {
+                this.dataset = rows(table);
+                checkFlat(dataset);
+            } catch (RuntimeException e) {
+                table.close();
+                throw e;
+            }
+            return;
         }
+        this.shared = Optional.empty();
+        checkThere();
         Optional<CsvSource> looked = form == Form.CSV ? look() : Optional.empty();
-        this.separator = settings.text("separator")
-                .map(told -> told.equals("\\t") ? '\t' : told.charAt(0))
-                .or(() -> looked.map(source -> source.dialect().separator()))
-                .orElse(name.endsWith(".tsv") ? '\t' : ',');
-        this.dataset = form == Form.CSV ? text(looked) : read();
-        looked.ifPresent(CsvSource::close);
+        try {
+            this.separator = settings.text("separator")
+                    .map(told -> told.equals("\\t") ? '\t' : told.charAt(0))
+                    .or(() -> looked.map(source -> source.dialect().separator()))
+                    .orElse(name.endsWith(".tsv") ? '\t' : ',');
+            this.dataset = switch (form) {
+                case CSV -> text(looked);
+                case JSON -> json();
+                default -> session.read().format(form.called()).load(name);
+            };
+            checkFlat(dataset);
+        } finally {
+            looked.ifPresent(CsvSource::close);
+        }
     }
 
     Dataset<Row> dataset() {
@@ -120,16 +146,44 @@ final class TableToRead implements AutoCloseable {
         }
     }
 
-    private Dataset<Row> read() {
-        DataFrameReader reader = session.read().format(form.called());
-        if (shared.isEmpty()) {
-            return reader.load(name);
-        }
-        SharedTable table = shared.get();
-        reader.option("url", table.url()).option("dbtable", table.text());
+    private Dataset<Row> rows(SharedTable table) {
+        DataFrameReader reader =
+                session.read().format(form.called()).option("url", table.url()).option("dbtable", table.text());
         table.settings().forEach((key, value) -> reader.option(String.valueOf(key), String.valueOf(value)));
         // One connection reads; the work is for all. A table of a database has no order that this could change.
         return reader.load().repartition(session.sparkContext().defaultParallelism());
+    }
+
+    private void checkFlat(Dataset<Row> read) {
+        for (StructField field : read.schema().fields()) {
+            DataType type = field.dataType();
+            if (type instanceof StructType || type instanceof ArrayType || type instanceof MapType) {
+                throw new TableException(
+                        Problem.INPUT,
+                        "The column " + field.name() + " of " + name
+                                + " holds records or lists, which are not read on Spark; take it apart first.");
+            }
+        }
+    }
+
+    /** Numbers come as the text that they are, with all their digits; lines that are no JSON end the job, and columns come in the order in which they turn up. */
+    private Dataset<Row> json() {
+        Dataset<Row> read = session.read()
+                .format(form.called())
+                .option("primitivesAsString", true)
+                .option("mode", "FAILFAST")
+                .load(name);
+        Path path = Path.of(name);
+        if (name.contains(":/") || !Files.isRegularFile(path)) {
+            return read;
+        }
+        try (JsonSource source = JsonSource.open(InputFile.of(path))) {
+            List<String> order = source.header();
+            Set<String> same = Set.of(read.columns());
+            return same.size() == order.size() && same.containsAll(order)
+                    ? read.select(order.stream().map(ChainOnSpark::column).toArray(Column[]::new))
+                    : read;
+        }
     }
 
     /** As the tables of one machine are read: nothing is trimmed, an empty cell is an empty text, an odd row is set aside. */

@@ -135,6 +135,27 @@ class SparkJobTest {
     }
 
     @Test
+    void linesOfJsonKeepTheirOrderOfColumnsAndTheirDigits() throws IOException {
+        Path list = Files.writeString(
+                folder.resolve("roll.jsonl"),
+                "{\"Singer\": \"Ada Thorne\", \"Fee\": 18.50, \"Card\": 12345678901234567890123}\n"
+                        + "{\"Singer\": \"Neil Harrow\", \"Fee\": 7.25}\n");
+        Job job = JobReader.read(job(list.toString(), "  - split: {name: Singer}\n", "out.csv"));
+        List<List<String>> expected =
+                OneProcess.onOneMachine(job.writingNothing()).rows();
+        SparkJob.of(job).run(session);
+        List<List<String>> rows = written("out.csv", expected.get(0));
+        assertThat(rows).isEqualTo(expected);
+        Files.writeString(list, "{\"Singer\": {\"first\": \"Ada\"}}\n");
+        Job nested = JobReader.read(job(list.toString(), "  - split: {name: Singer}\n", "other.csv"));
+        assertThatThrownBy(() -> SparkJob.of(nested).run(session)).hasMessageContaining("holds records or lists");
+        Files.writeString(list, "{\"Singer\": \"Ada Thorne\"}\n{\"Singer\": \n");
+        Job broken = JobReader.read(job(list.toString(), "  - split: {name: Singer}\n", "other.csv"));
+        assertThatThrownBy(() -> SparkJob.of(broken).run(session)).isNotNull();
+        assertThat(folder.resolve("other.csv")).doesNotExist();
+    }
+
+    @Test
     void rowsThatDoNotFitAreSetAsideWithTheirReason() throws IOException {
         Path list = Files.writeString(
                 folder.resolve("roll.csv"),
