@@ -159,9 +159,12 @@ final class NameParts {
         if (core > firstRun) {
             add(text, firstRun, core, NameText.part(NamePart.LAST_PARTICLE.ordinal() + offset), builder);
         }
-        // "Saint Clair", "Mc Elroy" are one name.
+        // "Saint Clair", "Mc Elroy", "Salah El Din" are one name.
         boolean joined = text.has(core, WordInfo.CORE_PARTICLE) && core + 1 < firstEnd;
         int coreEnd = core + (joined ? 2 : 1);
+        while (coreEnd < firstEnd && text.isNameTail(coreEnd)) {
+            coreEnd++;
+        }
         boolean two = firstEnd - coreEnd == 1 && !text.tokens.isIdeograph(core);
         add(text, core, two ? coreEnd : firstEnd, NameText.part(NamePart.LAST_CORE.ordinal() + offset), builder);
         if (two) {

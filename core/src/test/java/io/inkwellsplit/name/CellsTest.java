@@ -40,6 +40,18 @@ class CellsTest {
             Ada Thorne 1789                                    ~ person; first=Ada; last=Thorne; unplaced=1789
             Ada Thorne b. 1950                                 ~ person; first=Ada; last=Thorne; date=1950
             Ada May Thorne                                     ~ person; first=Ada; middle=May; last=Thorne
+            Ada del Carmen Ferrandez                           ~ person; first=Ada; middle=del Carmen; last=Ferrandez
+            Tomas De Jesus Arriaga                             ~ person; first=Tomas; middle=De Jesus; last=Arriaga
+            Ines de los Angeles Ferrandez                      ~ person; first=Ines; middle=de los Angeles; last=Ferrandez
+            Ada de Jesus                                       ~ person; first=Ada; last=de Jesus; last_particle=de
+            Tomas del Valle                                    ~ person; first=Tomas; last=del Valle; last_particle=del
+            Yusuf Salah Eldin                                  ~ person; first=Yusuf; last=Salah Eldin
+            Yusuf Salah El Din                                 ~ person; first=Yusuf; last=Salah El Din
+            Yusuf Salah Eldin Haddad                           ~ person; first=Yusuf; middle=Salah Eldin; last=Haddad
+            Tobias de Heer                                     ~ person; first=Tobias; last=de Heer; last_particle=de
+            De heer Tobias Brandt                              ~ person; title=De heer; first=Tobias; last=Brandt
+            Tobias van As                                      ~ person; first=Tobias; last=van As; last_particle=van
+            Tobias Harbour AS                                  ~ organisation; organisation=Tobias Harbour AS
             May Thorne                                         ~ person; first=May; last=Thorne
             Ada Thorne, 555-0142                               ~ person; first=Ada; last=Thorne; phone=555-0142
             Ada Thorne 802-555-0142                            ~ person; first=Ada; last=Thorne; phone=802-555-0142

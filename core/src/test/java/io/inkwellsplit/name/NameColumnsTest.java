@@ -61,6 +61,11 @@ class NameColumnsTest {
             * #                 | Brivane J               | J      |         | Brivane
             * ##                | Brivane KP              | K      | P       | Brivane
             Mary *              | Ovarel Brivane          | Ovarel |         | Brivane
+            Maria * Garcia      | Ines Cesar Garcia       | Ines   | Cesar   | Garcia
+            * Lopez Garcia      | Ines Bianchi da Silva   | Ines   |         | Bianchi da Silva
+            Maria * Garcia      | Ines del Pilar Ovarel Brivane | Ines | del Pilar | Ovarel Brivane
+            Mary *              | Mary Marlow da Silva    | Mary   | Marlow  | da Silva
+            Ahmed Al *          | Ovarel Al Brivane       | Ovarel |         | Al Brivane
             """)
     void anUnknownNameFollowsItsColumn(String pattern, String name, String first, String middle, String last) {
         NameSplitter splitter = NameSplitter.standard().learn(column(pattern));

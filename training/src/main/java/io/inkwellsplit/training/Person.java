@@ -140,13 +140,50 @@ final class Person {
         } else if (pools.chance(0.03) && locale.startsWith("fr") || pools.chance(0.008)) {
             given.set(0, given.get(0) + "-" + pools.given(locale).replace(' ', '-'));
         }
-        if (pools.chance(0.36)) {
+        if (pools.chance(behindParticle())) {
+            given.addAll(List.of(nameBehindParticle().split(" ")));
+        } else if (pools.chance(0.36)) {
             String second = locale.equals("en_US") && pools.chance(0.12) ? pools.family(locale) : pools.given(locale);
             add(pools.chance(0.55) ? initial(second) : second);
             if (pools.chance(0.08)) {
                 add(pools.chance(0.4) ? initial(pools.given(locale)) : pools.given(locale));
             }
         }
+    }
+
+    private double behindParticle() {
+        return locale.startsWith("es") ? 0.05 : locale.startsWith("pt") ? 0.03 : 0;
+    }
+
+    /** {@code María del Carmen}: such a name is hardly ever in a list by itself. */
+    private String nameBehindParticle() {
+        String name = locale.startsWith("es")
+                ? pools.pick(
+                        "del Carmen",
+                        "del Pilar",
+                        "del Rosario",
+                        "del Mar",
+                        "del Valle",
+                        "del Socorro",
+                        "del Consuelo",
+                        "de Jesus",
+                        "de Lourdes",
+                        "de Guadalupe",
+                        "de los Angeles",
+                        "de la Luz",
+                        "de la Paz",
+                        "de las Mercedes",
+                        "de la Caridad")
+                : pools.pick(
+                        "de Fatima",
+                        "de Lourdes",
+                        "de Jesus",
+                        "das Gracas",
+                        "da Conceicao",
+                        "do Carmo",
+                        "do Socorro",
+                        "da Gloria");
+        return pools.chance(PARTICLE_IN_CAPITALS) ? Character.toUpperCase(name.charAt(0)) + name.substring(1) : name;
     }
 
     /** Leaves one or two initials of the given names, without dots. */

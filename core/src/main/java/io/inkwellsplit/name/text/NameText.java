@@ -120,9 +120,10 @@ public final class NameText {
         if (kind == TokenKind.WORD) {
             if ((word & WordInfo.PHRASE) != 0) {
                 int length = words.words().longest(tokens, i, count);
-                if (length > 1 && !areInitials(i, length)) {
+                int phrase = length > 1 ? words.words().value(tokens, i, length) : 0;
+                if (length > 1 && !areInitials(i, length) && !isNameLikeTitle(i, word, phrase)) {
                     phraseLength[i] = length;
-                    phraseInfo[i] = words.words().value(tokens, i, length);
+                    phraseInfo[i] = phrase;
                 }
             }
             if (WordInfo.isListed(word)) {
@@ -135,6 +136,9 @@ public final class NameText {
         }
         if ((word & WordInfo.ORGANISATION_OR_NAME) != 0 && !isLegalForm(i, word)) {
             word &= ~WordInfo.ORGANISATION_OR_NAME;
+        }
+        if ((word & WordInfo.ORGANISATION) != 0 && isShortName(i)) {
+            word &= ~WordInfo.ORGANISATION;
         }
         info[i] = word;
         boolean initial = tokens.isInitial(i);
@@ -254,6 +258,24 @@ public final class NameText {
     }
 
     /** {@code SA} may end a firm's name, {@code Sá} in a text of mixed case may not; {@code Co} and longer words may. */
+    /** {@code Henk de Heer} has no title: one that begins with a particle does not stand behind a name. */
+    private boolean isNameLikeTitle(int i, int word, int phrase) {
+        return (phrase & WordInfo.TITLE) != 0
+                && (word & WordInfo.ANY_PARTICLE) != 0
+                && i > 0
+                && tokens.isWord(i - 1)
+                && (info[i - 1] & WordInfo.ANY_TITLE) == 0;
+    }
+
+    /** {@code Van As} is a family name, though AS is a legal form. */
+    private boolean isShortName(int i) {
+        return tokens.letters(i) <= 2
+                && tokens.isMixedCase()
+                && !tokens.isAllCaps(i)
+                && i > 1
+                && (info[i - 1] & WordInfo.ANY_PARTICLE) != 0;
+    }
+
     private boolean isLegalForm(int i, int word) {
         return tokens.letters(i) > 2
                 || !tokens.isMixedCase()
@@ -314,6 +336,31 @@ public final class NameText {
             return length;
         }
         return has(token, classes) ? 1 : 0;
+    }
+
+    /**
+     * Returns how many particles stand from here on before a word that makes a given name with them ({@code del Carmen}); 0 where
+     * there is none such.
+     */
+    public int particlesOfGiven(int token) {
+        int at = token;
+        while (at < count && has(at, WordInfo.ANY_PARTICLE) && !has(at, WordInfo.GIVEN_BEHIND_PARTICLE)) {
+            at++;
+        }
+        return at > token && at < count && has(at, WordInfo.GIVEN_BEHIND_PARTICLE) ? at - token : 0;
+    }
+
+    /** Returns whether a token belongs to the name before it: {@code Eldin}, or a word of {@code El Din}. */
+    public boolean isNameTail(int token) {
+        return token > 0
+                && tokens.isWord(token - 1)
+                && (has(token, WordInfo.NAME_TAIL)
+                        || isTailPhrase(token)
+                        || token > 1 && isTailPhrase(token - 1) && tokens.isWord(token - 2));
+    }
+
+    private boolean isTailPhrase(int token) {
+        return phraseLength[token] == 2 && (phraseInfo[token] & WordInfo.NAME_TAIL) != 0;
     }
 
     /** Returns whether a word or phrase of organisations may start here: a quick look before {@link #lengthOf}. */

@@ -18,6 +18,9 @@ import io.inkwellsplit.weigh.Tally;
 
 /** Tallies the features of a candidate. Holds a buffer, so it is confined to one thread. */
 public final class NameScorer {
+    /** Natural-log odds from which a word is a given name, though a few families bear it: Cesar, Luis. */
+    private static final double SURELY_GIVEN = 1.2;
+
     private static final int FIRST = NamePart.FIRST.ordinal();
     private static final int MIDDLE = NamePart.MIDDLE.ordinal();
     private static final int LAST = NamePart.LAST.ordinal();
@@ -117,9 +120,16 @@ public final class NameScorer {
         byte[] labels = candidate.labels;
         for (int i = from; i < to; i++) {
             int label = labels[i] >= SECOND && offset > 0 ? labels[i] - offset : labels[i];
-            if (label == FIRST || label == MIDDLE) {
+            if (i > from && label >= 0 && text.isNameTail(i)) {
+                tail(text, i, label, labels[i] == labels[i - 1], tally);
+            } else if (label == FIRST || label == MIDDLE) {
                 shape.given(text, i, label == FIRST);
-                WordFeatures.given(text, i, label == FIRST, layout, tally);
+                int particles = label == MIDDLE && shape.firsts > 0 ? text.particlesOfGiven(i) : 0;
+                if (particles > 0 && i + particles < to && labels[i + particles] == labels[i]) {
+                    tally.add(MIDDLE_BEHIND_PARTICLE, particles == 1 ? 1 : 0);
+                } else {
+                    WordFeatures.given(text, i, label == FIRST, layout, tally);
+                }
             } else if (label == LAST) {
                 boolean behind = layout == Layout.FAMILY_COMMA && shape.firstGiven >= 0;
                 shape.family(i, behind);
@@ -139,6 +149,21 @@ public final class NameScorer {
         cases(text, evidence.habits(), tally);
         family(text, evidence, tally);
         layout(text, layout, from, to, evidence.habits(), tally);
+    }
+
+    /** Such a word says nothing by itself. */
+    private void tail(NameText text, int i, int label, boolean together, Tally tally) {
+        if (label == LAST) {
+            shape.family(i, false);
+            if (!together) {
+                shape.familyCore(text, i);
+            }
+        } else if (label == FIRST || label == MIDDLE) {
+            shape.given(text, i, label == FIRST);
+        }
+        if (!together) {
+            tally.add(NAME_TAIL_APART, 1);
+        }
     }
 
     private void counts(NameText text, Habits habits, Tally tally) {
@@ -193,16 +218,15 @@ public final class NameScorer {
         if (shape.familyWords < 2) {
             return;
         }
-        boolean startsWithParticle = text.has(first, WordInfo.ANY_PARTICLE);
         boolean adjacent = last - first + 1 == shape.familyWords;
-        if (adjacent && startsWithParticle && WordInfo.isListed(text.joined(first, last + 1))) {
-            tally.add(LAST_JOINED, 1);
+        boolean startsWithParticle = text.has(first, WordInfo.ANY_PARTICLE);
+        if (!text.isNameTail(first)) {
+            opening(text, first, last, adjacent, tally);
         }
-        if (startsWithParticle && text.isInitial(first)) {
-            tally.add(LAST_STARTS_LETTER, 1);
-        } else if (text.lengthOf(first, WordInfo.ANY_PARTICLE, text.count()) > 0) {
-            boolean doubtful = text.has(first, WordInfo.PARTICLE_OR_NAME) && !text.tokens.isAllLower(first);
-            tally.add(doubtful ? LAST_STARTS_PARTICLE_OR_NAME : LAST_STARTS_PARTICLE, 1);
+        boolean two = evidence.habits().twoFamilyNames() > 0;
+        if (two && shape.familyCores >= 2 && adjacent && !startsWithParticle && last > first + 1) {
+            // What holds for a name with a particle alone holds for the second of two: Bianchi da Silva.
+            opening(text, first + 1, last, true, tally);
         }
         boolean sure = text.has(last, WordInfo.PARTICLE) && !text.has(last, WordInfo.PARTICLE_OR_NAME);
         boolean allParticles = startsWithParticle && text.has(last, WordInfo.ANY_PARTICLE);
@@ -210,11 +234,25 @@ public final class NameScorer {
             tally.add(LAST_ENDS_PARTICLE, 1);
         }
         if (shape.familyCores >= 2 && text.has(first, WordInfo.IBERIAN) && text.has(last, WordInfo.IBERIAN)) {
-            tally.add(LAST_IBERIAN_PAIR, 1);
+            tally.add(LAST_IBERIAN_PAIR, text.odds(first) < SURELY_GIVEN ? 1 : 0);
         } else if (shape.familyCores >= 2
                 && (evidence.isEmpty() || evidence.habits().twoFamilyNames() < ONE_FAMILY_NAME)
                 && (isFromElsewhere(text, first) || isFromElsewhere(text, last))) {
             tally.add(LAST_OTHER_PAIR, 1);
+        }
+    }
+
+    /** Tallies how a family name opens that has a particle. */
+    private static void opening(NameText text, int from, int last, boolean adjacent, Tally tally) {
+        boolean particle = text.has(from, WordInfo.ANY_PARTICLE);
+        if (particle && adjacent && WordInfo.isListed(text.joined(from, last + 1))) {
+            tally.add(LAST_JOINED, 1);
+        }
+        if (particle && text.isInitial(from)) {
+            tally.add(LAST_STARTS_LETTER, 1);
+        } else if (text.lengthOf(from, WordInfo.ANY_PARTICLE, text.count()) > 0) {
+            boolean doubtful = text.has(from, WordInfo.PARTICLE_OR_NAME) && !text.tokens.isAllLower(from);
+            tally.add(doubtful ? LAST_STARTS_PARTICLE_OR_NAME : LAST_STARTS_PARTICLE, 1);
         }
     }
 

@@ -34,7 +34,15 @@ final class WordFeatures {
         boolean doubtful = text.has(i, WordInfo.PARTICLE_OR_NAME);
         boolean sure = !text.isInitial(i) && text.has(i, WordInfo.PARTICLE) && (!doubtful || text.tokens.isAllLower(i));
         if (first) {
-            if (sure) {
+            // Between a family name and further words it is hardly a given name: Mansoor Al Hooti. Syllables of East
+            // Asia are.
+            boolean between = doubtful
+                    && layout == Layout.FAMILY_FIRST
+                    && i > 0
+                    && !text.has(i - 1, WordInfo.VIETNAMESE | WordInfo.EAST_ASIAN)
+                    && i + 1 < text.count()
+                    && text.tokens.isWord(i + 1);
+            if (sure || between && !text.isInitial(i)) {
                 tally.add(FIRST_PARTICLE, 1);
             }
         } else if (layout == Layout.FAMILY_COMMA && !doubtful) {

@@ -26,6 +26,8 @@ public final class NameWords {
             Map.entry("particle", WordInfo.PARTICLE),
             Map.entry("particle of the core", WordInfo.CORE_PARTICLE),
             Map.entry("particle?", WordInfo.PARTICLE_OR_NAME),
+            Map.entry("given behind a particle", WordInfo.GIVEN_BEHIND_PARTICLE),
+            Map.entry("name tail", WordInfo.NAME_TAIL),
             Map.entry("connector", WordInfo.CONNECTOR),
             Map.entry("birth", WordInfo.BIRTH),
             Map.entry("article", WordInfo.ARTICLE),

@@ -51,6 +51,12 @@ public final class WordInfo {
     /** An organisation's word that may stand in small letters; the word list writes it so. */
     public static final int SMALL_FORM = 1 << 29;
 
+    /** Makes a given name behind a particle: {@code María del Carmen}. */
+    public static final int GIVEN_BEHIND_PARTICLE = 1 << 30;
+
+    /** Belongs to the name before it: {@code Salah Eldin}, {@code Salah El Din}. */
+    public static final int NAME_TAIL = 1 << 31;
+
     public static final int ANY_TITLE = TITLE | TITLE_OR_NAME;
     public static final int ANY_SUFFIX = SUFFIX | SUFFIX_OR_NAME;
     public static final int ANY_CREDENTIAL = CREDENTIAL | CREDENTIAL_OR_NAME;
