@@ -2,7 +2,6 @@ package io.inkwellsplit.spark;
 
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.TableException.Problem;
-import io.inkwellsplit.table.csv.AsideFile;
 import io.inkwellsplit.table.job.Job;
 import io.inkwellsplit.table.job.JobReader;
 import io.inkwellsplit.table.job.JobStep;
@@ -13,9 +12,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.apache.spark.sql.Dataset;
-import org.apache.spark.sql.Row;
-import org.apache.spark.sql.RowFactory;
 import org.apache.spark.sql.SparkSession;
 
 /**
@@ -87,11 +83,12 @@ public final class SparkJob {
         String cases = session.conf().get(CASES);
         session.conf().set(CASES, "true");
         try (TableToRead source = new TableToRead(session, job.input());
-                TableToWrite output = new TableToWrite(session, out, form, job.whenThere(), source.file())) {
+                TableToWrite output = new TableToWrite(session, out, form, job.whenThere(), source.file());
+                AsideTable asides = new AsideTable(session, job, out, source.file())) {
             StepsOnSpark.check(specs, source.titles());
             try (StepsOnSpark steps = new StepsOnSpark(source.dataset(), specs, source.separator())) {
                 output.write(steps.result());
-                Optional<String> aside = writeAsides(session, steps.stages(), source);
+                Optional<String> aside = asides.write(steps.stages(), source.titles());
                 output.appear();
                 return done(steps.stages(), out, aside);
             }
@@ -127,49 +124,6 @@ public final class SparkJob {
                 report,
                 out,
                 aside);
-    }
-
-    /** Writes the rows that could not be worked on as one small table; returns its folder, where there are any. */
-    private Optional<String> writeAsides(SparkSession session, List<Stage> stages, TableToRead source) {
-        List<Row> rows = new ArrayList<>();
-        List<String> titles = new ArrayList<>(AsideFile.TITLES);
-        titles.addAll(source.titles());
-        for (Stage stage : stages) {
-            boolean numbered = stage == stages.get(0) && stage.tally().isOnePart();
-            for (Counted.Aside aside : stage.tally().asides()) {
-                List<String> cells =
-                        new ArrayList<>(List.of(numbered ? Long.toString(aside.number()) : "", "", aside.reason()));
-                cells.addAll(aside.cells());
-                rows.add(RowFactory.create(cells.toArray()));
-            }
-        }
-        String out = job.output().text("file").orElseThrow();
-        String folder = job.output().text("set-aside").orElseGet(() -> AsideFile.besideAsText(
-                        Path.of(out.replace('#', '.')))
-                .toString());
-        if (rows.isEmpty()) {
-            return Optional.empty();
-        }
-        int width = rows.stream().mapToInt(Row::length).max().orElse(0);
-        while (titles.size() < width) {
-            titles.add("Cell " + (titles.size() + 1 - AsideFile.TITLES.size()));
-        }
-        List<Row> even = rows.stream().map(row -> padded(row, titles.size())).toList();
-        Dataset<Row> table =
-                session.createDataFrame(even, ChainOnSpark.textSchema(titles)).coalesce(1);
-        try (TableToWrite asides = new TableToWrite(session, folder, Form.CSV, job.whenThere(), Optional.empty())) {
-            asides.write(table);
-            asides.appear();
-        }
-        return Optional.of(folder);
-    }
-
-    private static Row padded(Row row, int width) {
-        Object[] cells = new Object[width];
-        for (int i = 0; i < width; i++) {
-            cells[i] = i < row.length() ? row.getString(i) : "";
-        }
-        return RowFactory.create(cells);
     }
 
     private static void check(String what, List<Given> given, Set<String> known) {

@@ -159,7 +159,7 @@ class SparkJobTest {
     void rowsThatDoNotFitAreSetAsideWithTheirReason() throws IOException {
         Path list = Files.writeString(
                 folder.resolve("roll.csv"),
-                "Singer,Voice\nAda Thorne,Alto\nNeil Harrow\n\"Orme, Tom\",Bass,\"late, \"\"again\"\"\"\n"
+                "Singer,Reason\nAda Thorne,Alto\nNeil Harrow\n\"Orme, Tom\",Bass,\"late, \"\"again\"\"\"\n"
                         + "\"Ines\nBrandt\",Tenor\n\nWren Okonedo,\n");
         Job job = JobReader.read(job(list.toString(), "  - split: {name: Singer}\n", "out.csv"));
         OneProcess.Outcome expected = OneProcess.onOneMachine(job.writingNothing());
@@ -167,7 +167,7 @@ class SparkJobTest {
         assertThat(written("out.csv", expected.rows().get(0))).isEqualTo(expected.rows());
         assertThat(done.setAside()).isEqualTo(expected.asides().size()).isGreaterThan(1);
         List<List<String>> asides = new ArrayList<>();
-        written("out.csv.set-aside.csv", List.of("Row", "Reason", "Singer", "Voice", "Cell 3")).stream()
+        written("out.csv.set-aside.csv", List.of("Row", "Reason", "Singer", "Reason of the table", "Cell 3")).stream()
                 .skip(1)
                 .map(ArrayList::new)
                 .forEach(aside -> {
@@ -178,6 +178,10 @@ class SparkJobTest {
                 .replaceAll(
                         aside -> aside.stream().filter(cell -> !cell.isEmpty()).toList());
         assertThat(asides).isEqualTo(expected.asides());
+        // Rows that were set aside before are not written over, and that is said before any work is done.
+        Job again = JobReader.read(
+                job(list.toString(), "  - split: {name: Singer}\n", "other.csv, set-aside: out.csv.set-aside.csv"));
+        assertThatThrownBy(() -> SparkJob.of(again).run(session)).hasMessageContaining("is there already");
         assertThat(done.summary())
                 .contains("Rows: " + done.rows() + ", set aside: " + done.setAside())
                 .anyMatch(line -> line.startsWith("Set aside, with the reason for each row: "));
