@@ -107,7 +107,8 @@ final class AddressReader {
             forbidden +=
                     isOther && !rules.hold(way.labels(), clues, text.country()) ? decoder.probability(way.score()) : 0;
         }
-        return 1 - forbidden;
+        // Ways are not always told apart to the last digit; the one that is taken is possible in any case.
+        return Math.max(decoder.probability(score), 1 - forbidden);
     }
 
     private Reading<AddressPart> unread(String source) {

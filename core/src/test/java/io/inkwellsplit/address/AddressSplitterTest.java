@@ -11,8 +11,18 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class AddressSplitterTest {
+    /** Values with ways that the rules for a whole address forbid. */
+    @ParameterizedTest
+    @ValueSource(strings = {"A Coruña,es", ",liant œ", "Col\u00a0ped", "Quay, es, es", "Plymouth, gb gb", "12 A, fr"})
+    void everyShareIsOneOfAWhole(String value) {
+        assertThat(AddressSplitter.standard().alternatives(value))
+                .isNotEmpty()
+                .allSatisfy(way -> assertThat(way.share()).isBetween(0.0, 1.0));
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '=', quoteCharacter = '`', textBlock = """
             445 Industrial Lane Apt B, Grass Valley, CO 05641 = street:445 Industrial Lane unit:Apt B city:Grass Valley state:CO postcode:05641
