@@ -151,6 +151,14 @@ class Engine {
         };
     }
 
+    /**
+     * Returns the URL by which other programs know the language of the database; from one they do not know they would take the
+     * wrong quotes.
+     */
+    String urlForOthers(String url) {
+        return url;
+    }
+
     /** Is told of a table that is about to be made, under the name it has until it takes its place. */
     void making(Connection connection, TableName part) throws SQLException {
         // Where nobody can tell which run a table belongs to, one that was left by a killed run stays.

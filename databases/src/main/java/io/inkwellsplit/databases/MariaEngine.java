@@ -20,6 +20,15 @@ final class MariaEngine extends Engine {
         super(product, "`");
     }
 
+    /** The scheme of the language; the driver has to be allowed to take it. */
+    @Override
+    String urlForOthers(String url) {
+        String scheme = "jdbc:mariadb:";
+        return url.startsWith(scheme)
+                ? "jdbc:mysql:" + url.substring(scheme.length()) + (url.contains("?") ? "&" : "?") + "permitMysqlScheme"
+                : url;
+    }
+
     @Override
     void startReading(Connection connection) throws SQLException {
         wait(connection);

@@ -15,12 +15,14 @@ import java.util.Properties;
  */
 public final class SharedTable implements AutoCloseable {
     private final ConnectionFile file;
+    private final String url;
     private final String text;
     private final Runnable onAppear;
     private final Runnable onClose;
 
-    private SharedTable(ConnectionFile file, String text, Runnable onAppear, Runnable onClose) {
+    private SharedTable(ConnectionFile file, Database database, String text, Runnable onAppear, Runnable onClose) {
         this.file = file;
+        this.url = database.engine().urlForOthers(file.url());
         this.text = text;
         this.onAppear = onAppear;
         this.onClose = onClose;
@@ -49,7 +51,7 @@ public final class SharedTable implements AutoCloseable {
         try {
             String query = database.reading().toRead(place.table()).query();
             // Until it is closed, the table counts as one that is read, and nobody writes into it.
-            return new SharedTable(file, "(" + query + ") inkwell_read", () -> {}, database::close);
+            return new SharedTable(file, database, "(" + query + ") inkwell_read", () -> {}, database::close);
         } catch (RuntimeException e) {
             database.close();
             throw e;
@@ -69,7 +71,7 @@ public final class SharedTable implements AutoCloseable {
         Database database = file.connect();
         try {
             PendingTable table = new PendingTable(database, place.table(), whenThere);
-            return new SharedTable(file, table.shared(), table::appear, table::discard);
+            return new SharedTable(file, database, table.shared(), table::appear, table::discard);
         } catch (RuntimeException e) {
             database.close();
             throw e;
@@ -87,9 +89,9 @@ public final class SharedTable implements AutoCloseable {
         return file;
     }
 
-    /** {@return the URL of the database} */
+    /** {@return the URL of the database, in a form by which an engine knows its language} */
     public String url() {
-        return file.url();
+        return url;
     }
 
     /** {@return user and password, as a connection takes them; not to be shown} */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.job.Job;
 import io.inkwellsplit.table.job.JobReader;
+import io.inkwellsplit.table.job.JobRun;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -14,12 +15,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.apache.spark.sql.Column;
 import org.apache.spark.sql.Dataset;
@@ -31,7 +32,9 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Jobs give the same rows, counts and rows set aside as on one machine; what was there before is never lost. */
@@ -233,45 +236,67 @@ class SparkJobTest {
         return table;
     }
 
-    @Test
-    void tablesOfDatabasesAreReadAndWritten() throws Exception {
-        String url = "jdbc:h2:mem:festival;DB_CLOSE_DELAY=-1";
-        Files.writeString(folder.resolve("festival.db.yaml"), "url: \"" + url + "\"\n");
-        try (Connection connection = DriverManager.getConnection(url);
-                Statement statement = connection.createStatement()) {
-            statement.execute("create table \"patrons\" as select * from csvread('" + BOX_OFFICE
-                    + "', null, 'caseSensitiveColumnNames=true')");
-            Job job = JobReader.read(job("festival.db.yaml#patrons", SPLIT, "festival.db.yaml#patrons_split"));
+    /** One in this process, and those servers that the surroundings name; see scripts/databases. */
+    static Stream<Arguments> databases() {
+        List<Arguments> all = new ArrayList<>(List.of(Arguments.of("jdbc:h2:mem:festival;DB_CLOSE_DELAY=-1", "")));
+        Map.of("INKWELL_MARIADB_URL", "root", "INKWELL_POSTGRES_URL", "postgres")
+                .forEach((variable, user) -> {
+                    String url = System.getenv(variable);
+                    assertThat(url != null || !"required".equals(System.getenv("INKWELL_DATABASE_TESTS")))
+                            .as(variable)
+                            .isTrue();
+                    if (url != null) {
+                        all.add(Arguments.of(url, user));
+                    }
+                });
+        return all.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("databases")
+    void tablesOfDatabasesAreReadAndWritten(String url, String user) throws Exception {
+        Files.writeString(folder.resolve("festival.db.yaml"), "url: \"" + url + "\"\nuser: \"" + user + "\"\n");
+        String all = "  - rows: {where: \"Order is not nothing\"}\n";
+        JobRun.of(boxOffice(all, "\"festival.db.yaml#of_spark\"")).run();
+        try {
+            Job job = JobReader.read(job("festival.db.yaml#of_spark", SPLIT, "\"festival.db.yaml#of_spark_split\""));
             assertThat(SparkJob.of(job).run(session).rowsOut()).isEqualTo(152);
-            assertThat(one(statement, "select count(*) from \"patrons_split\" where \"City\" is not null"))
-                    .isEqualTo("152");
-            List<List<String>> expected = OneProcess.onOneMachine(
-                            boxOffice(SPLIT, "x.csv").writingNothing())
+            List<List<String>> written = OneProcess.onOneMachine(
+                            JobReader.read(job("festival.db.yaml#of_spark_split", all, "x.csv"))
+                                    .writingNothing())
                     .rows();
-            int last = expected.get(0).indexOf("Last name");
-            int patron = expected.get(0).indexOf("Patron");
-            String some = expected.get(9).get(patron).replace("'", "''");
-            assertThat(one(statement, "select \"Last name\" from \"patrons_split\" where \"Patron\" = '" + some + "'"))
-                    .isEqualTo(expected.get(9).get(last));
+            assertThat(written)
+                    .containsExactlyInAnyOrderElementsOf(
+                            OneProcess.onOneMachine(boxOffice(SPLIT, "x.csv").writingNothing())
+                                    .rows());
             assertThatThrownBy(() -> SparkJob.of(job).run(session)).hasMessageContaining("is there already");
+            Job again = JobReader.read(
+                    job("festival.db.yaml#of_spark", SPLIT, "\"festival.db.yaml#of_spark_split\", replace: true"));
+            assertThat(SparkJob.of(again).run(session).rowsOut()).isEqualTo(152);
             Job onto = JobReader.read(
-                    job("festival.db.yaml#patrons", SPLIT, "\"festival.db.yaml#patrons\", replace: true"));
+                    job("festival.db.yaml#of_spark", SPLIT, "\"festival.db.yaml#of_spark\", replace: true"));
             assertThatThrownBy(() -> SparkJob.of(onto).run(session)).hasMessageContaining("an input is never written");
             // A table that cannot be finished leaves nothing behind.
-            Job failing = JobReader.read(job(
-                    "festival.db.yaml#patrons",
-                    "  - columns: {rename: [\"Seats=" + "x".repeat(300) + "\"]}\n",
-                    "festival.db.yaml#other"));
+            Job failing = JobReader.read(
+                    job(broken().toString(), all.replace("Order", "Seats"), "\"festival.db.yaml#of_spark_failed\""));
             assertThatThrownBy(() -> SparkJob.of(failing).run(session)).isNotNull();
-            assertThat(one(statement, "select count(*) from information_schema.tables where table_schema = 'PUBLIC'"))
-                    .isEqualTo("2");
+            Job missing = JobReader.read(job("festival.db.yaml#of_spark_failed", all, "x.csv"))
+                    .writingNothing();
+            assertThatThrownBy(() -> OneProcess.onOneMachine(missing))
+                    .hasMessageContaining("of_spark, of_spark_split")
+                    .hasMessageNotContaining("inkwell_part");
+        } finally {
+            dropped(url, user, List.of("of_spark", "of_spark_split"));
         }
     }
 
-    private static String one(Statement statement, String query) throws SQLException {
-        try (ResultSet rows = statement.executeQuery(query)) {
-            rows.next();
-            return rows.getString(1);
+    private static void dropped(String url, String user, List<String> tables) throws SQLException {
+        String quote = url.contains("mariadb") ? "`" : "\"";
+        try (Connection connection = DriverManager.getConnection(url, user, "");
+                Statement statement = connection.createStatement()) {
+            for (String table : tables) {
+                statement.execute("drop table if exists " + quote + table + quote);
+            }
         }
     }
 
