@@ -34,6 +34,7 @@ final class AsideTable implements AutoCloseable {
             }
         }
         if (rows.isEmpty()) {
+            table.giveWay();
             return Optional.empty();
         }
         int width = rows.stream().mapToInt(List::size).max().orElse(0);

@@ -22,7 +22,11 @@ final class CountOnSpark {
 
     private CountOnSpark() {}
 
-    /** Returns a row for each set of values; the counts themselves are kept until {@code unpersist} of the context's own making. */
+    /**
+     * Returns a row for each set of values.
+     *
+     * @param kept takes what is kept in between, to be let go when the rows have been asked for
+     */
     static Dataset<Row> run(Dataset<Row> dataset, StepSpec spec, Tally tally, List<Dataset<Row>> kept) {
         ArrayList<String> titles = new ArrayList<>(List.of(dataset.columns()));
         Counting step = bound(spec, titles);

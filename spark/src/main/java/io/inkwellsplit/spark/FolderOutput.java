@@ -75,6 +75,20 @@ final class FolderOutput implements AutoCloseable {
         }
     }
 
+    /** Takes what is there away, as if it were replaced by nothing. */
+    void giveWay() {
+        try {
+            if (whenThere == WhenThere.REPLACE_AND_KEEP && files.exists(place)) {
+                files.delete(place.suffix(BEFORE), true);
+                move(place, place.suffix(BEFORE));
+            } else if (whenThere == WhenThere.REPLACE) {
+                files.delete(place, true);
+            }
+        } catch (IOException e) {
+            throw trouble(place.toString(), e);
+        }
+    }
+
     private void move(Path from, Path to) throws IOException {
         if (!files.rename(from, to)) {
             throw new IOException(from + " could not be renamed to " + to);

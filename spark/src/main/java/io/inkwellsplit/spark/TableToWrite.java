@@ -2,7 +2,6 @@ package io.inkwellsplit.spark;
 
 import io.inkwellsplit.databases.SharedTable;
 import io.inkwellsplit.table.TableException;
-import io.inkwellsplit.table.TableException.Problem;
 import io.inkwellsplit.table.file.WhenThere;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -53,15 +52,17 @@ final class TableToWrite implements AutoCloseable {
                     .option("ignoreLeadingWhiteSpace", false)
                     .option("ignoreTrailingWhiteSpace", false);
         }
-        if (shared.isPresent()) {
-            SharedTable table = shared.get();
+        shared.ifPresent(table -> {
             writer.option("url", table.url()).option("dbtable", table.text());
             table.settings().forEach((key, value) -> writer.option(String.valueOf(key), String.valueOf(value)));
             writer.save();
-        } else {
-            writer.save(folder.orElseThrow(() -> new TableException(Problem.OUTPUT, name + " is no folder."))
-                    .text());
-        }
+        });
+        folder.ifPresent(to -> writer.save(to.text()));
+    }
+
+    /** Takes away what an earlier run has left under its name, where it may be replaced. */
+    void giveWay() {
+        folder.ifPresent(FolderOutput::giveWay);
     }
 
     void appear() {

@@ -181,9 +181,15 @@ class SparkJobTest {
                 .replaceAll(
                         aside -> aside.stream().filter(cell -> !cell.isEmpty()).toList());
         assertThat(asides).isEqualTo(expected.asides());
+        Files.writeString(list, "Singer,Reason\nAda Thorne,Alto\n");
+        // What was set aside before is no answer to a table that is all right now; it is kept beside.
+        Job mended = JobReader.read(job(list.toString(), "  - split: {name: Singer}\n", "out.csv, replace: true"));
+        assertThat(SparkJob.of(mended).run(session).setAside()).isZero();
+        assertThat(folder.resolve("out.csv.set-aside.csv")).doesNotExist();
+        assertThat(folder.resolve("out.csv.set-aside.csv.before")).exists();
         // Rows that were set aside before are not written over, and that is said before any work is done.
-        Job again = JobReader.read(
-                job(list.toString(), "  - split: {name: Singer}\n", "other.csv, set-aside: out.csv.set-aside.csv"));
+        Job again = JobReader.read(job(
+                list.toString(), "  - split: {name: Singer}\n", "other.csv, set-aside: out.csv.set-aside.csv.before"));
         assertThatThrownBy(() -> SparkJob.of(again).run(session)).hasMessageContaining("is there already");
         assertThat(done.summary())
                 .contains("Rows: " + done.rows() + ", set aside: " + done.setAside())

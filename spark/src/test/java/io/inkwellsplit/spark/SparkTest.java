@@ -146,12 +146,18 @@ class SparkTest {
         Path corrections = Files.writeString(
                 folder.resolve("corrections.csv"),
                 "Column,For,Text,Is\nPatron,value,BRANDT JR,first=J; middle=R; last=BRANDT\n");
+        Path words = Files.writeString(folder.resolve("words.txt"), "[title]\nCantor\n");
         Dataset<Row> split = SplitColumns.of()
                 .name("Patron")
                 .set("corrections", corrections.toString())
-                .split(boxOffice());
-        // The file has been read when the rows come.
+                .set("words", words.toString())
+                .set("parts", "title,first,middle,last")
+                .split(boxOffice().union(session.sql("select '1', 'Cantor Ada Thorne', '', '', ''")));
+        // The files have been read when the rows come.
         Files.delete(corrections);
+        Files.delete(words);
+        assertThat(split.where("Patron = 'Cantor Ada Thorne'").first().<String>getAs("Title"))
+                .isEqualTo("Cantor");
         assertThat(split.where("Patron = 'BRANDT JR'").first().<String>getAs("Middle name"))
                 .isEqualTo("R");
     }
