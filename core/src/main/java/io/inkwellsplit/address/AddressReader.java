@@ -89,7 +89,8 @@ final class AddressReader {
      * that is not the likely one by itself becomes no surer by being the only one.
      */
     private double possible() {
-        return clues.count() > MOST_TOKENS ? 1 : possible(decoder.nBest(MOST_ALTERNATIVES));
+        boolean clear = clues.count() > MOST_TOKENS || decoder.probability(score) < HALF;
+        return clear ? 1 : possible(decoder.nBest(MOST_ALTERNATIVES));
     }
 
     /** How probable a way is among those that are possible. */

@@ -1,9 +1,7 @@
 package io.inkwellsplit.weigh;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Finds the best labels for a run of tokens when every boundary between them is possible, and how probable they are
@@ -60,12 +58,14 @@ public final class SequenceDecoder {
     private final float[] next = new float[WIDTH];
     private final long[] sumsOfToken = new long[RememberedSums.WIDTH];
     private final RememberedSums remembered = new RememberedSums();
+    private final BestPaths bestPaths;
     private int count;
     private double logSum;
 
     public SequenceDecoder(SequenceModel model) {
         this.model = model;
         this.labels = model.labels;
+        this.bestPaths = new BestPaths(model);
         this.transitions = new int[SequenceModel.JOINTS * WIDTH * WIDTH];
         Arrays.fill(transitions, SequenceModel.NEVER << LABEL_BITS);
         this.expTransitions = new float[transitions.length];
@@ -407,65 +407,12 @@ public final class SequenceDecoder {
     public record Path(byte[] labels, int score) {}
 
     /**
-     * Returns the best labellings that were near the best when {@link #best} was last asked, best first; slow, for those who
-     * want to see more than the best.
+     * Returns the best labellings among those that were near the best when {@link #best} was last asked, best first.
+     *
+     * @param most how many at most; at least 1
      */
     public List<Path> nBest(int most) {
-        List<List<Step>> before = new ArrayList<>();
-        for (int label = 0; label < labels; label++) {
-            before.add(List.of(new Step(scores[label] + model.starts[label], label, null)));
-        }
-        for (int token = 1; token < count; token++) {
-            List<List<Step>> now = new ArrayList<>();
-            for (int label = 0; label < labels; label++) {
-                List<Step> ways = new ArrayList<>(most + 1);
-                for (int rest = alive[token - 1]; rest != 0; rest &= rest - 1) {
-                    int one = Integer.numberOfTrailingZeros(rest);
-                    int following = model.transition(joints[token], one, label);
-                    if (following > SequenceModel.NEVER) {
-                        for (Step step : before.get(one)) {
-                            int score = step.score + following + scores[token * WIDTH + label];
-                            keep(ways, score, label, step, most);
-                        }
-                    }
-                }
-                now.add(ways);
-            }
-            before = now;
-        }
-        List<Step> last = new ArrayList<>();
-        for (List<Step> group : before) {
-            for (Step step : group) {
-                keep(last, step.score + model.ends[step.label], step.label, step.before, most);
-            }
-        }
-        return last.stream().map(this::path).toList();
-    }
-
-    private record Step(int score, int label, @Nullable Step before) {}
-
-    /** Puts a way where it belongs among the best ones, if it does. */
-    private static void keep(List<Step> ways, int score, int label, @Nullable Step before, int most) {
-        int at = ways.size();
-        while (at > 0 && ways.get(at - 1).score < score) {
-            at--;
-        }
-        if (at < most) {
-            ways.add(at, new Step(score, label, before));
-            if (ways.size() > most) {
-                ways.remove(most);
-            }
-        }
-    }
-
-    private Path path(Step last) {
-        byte[] path = new byte[count];
-        Step step = last;
-        for (int token = count - 1; token >= 0 && step != null; token--) {
-            path[token] = (byte) step.label;
-            step = step.before;
-        }
-        return new Path(path, last.score);
+        return bestPaths.find(count, scores, joints, alive, most);
     }
 
     /** Returns what a clue says for a label, in the model's units. */
