@@ -17,6 +17,20 @@ public record LikelySeparator(String separator, double fit) {
     /** A blank, a dot or a hyphen stands in most texts, whatever their separator; others that fit half as well are meant. */
     private static final List<String> COMMON = List.of(" ", ".", "-", ":", "_");
 
+    private static final int ASCII = 128;
+
+    /** The sign of each of the usual ones, without the blanks beside it. */
+    private static final char[] CORES = cores();
+
+    private static char[] cores() {
+        char[] cores = new char[USUAL.size()];
+        for (int i = 0; i < cores.length; i++) {
+            String separator = USUAL.get(i);
+            cores[i] = separator.length() > 1 && separator.charAt(0) == ' ' ? separator.charAt(1) : separator.charAt(0);
+        }
+        return cores;
+    }
+
     /** {@return the separators that are looked for} */
     public static List<String> usual() {
         return USUAL;
@@ -41,9 +55,23 @@ public record LikelySeparator(String separator, double fit) {
                 return;
             }
             values++;
+            boolean[] signs = signs(text);
             for (int i = 0; i < counts.length; i++) {
-                counts[i] += text.contains(USUAL.get(i)) ? 1 : 0;
+                String separator = USUAL.get(i);
+                counts[i] += signs[CORES[i]] && (separator.length() == 1 || text.contains(separator)) ? 1 : 0;
             }
+        }
+
+        /** Which signs stand in a text at all; few of the separators need to be looked for then. */
+        private static boolean[] signs(String text) {
+            boolean[] signs = new boolean[ASCII];
+            for (int i = 0; i < text.length(); i++) {
+                char c = text.charAt(i);
+                if (c < ASCII) {
+                    signs[c] = true;
+                }
+            }
+            return signs;
         }
 
         /** {@return the likeliest separator; where no usual one stands in any value, a comma with a fit of 0} */

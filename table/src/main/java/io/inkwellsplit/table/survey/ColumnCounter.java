@@ -10,12 +10,12 @@ import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.tidy.Tidying;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 
 /** Counts one column for its survey; its size is bounded. */
 final class ColumnCounter {
@@ -34,17 +34,24 @@ final class ColumnCounter {
             "dashes", Tidying.DASHES,
             "letters and marks apart", Tidying.UNICODE);
 
-    private static final Map<Character, String> SIGNS = signs();
+    private static final Pattern NUMBER = Pattern.compile("[-+]?[0-9][0-9.,' ]*%?");
+    private static final Pattern DATE = Pattern.compile("[0-9]{1,4}[-./][0-9]{1,2}[-./][0-9]{1,4}");
+
+    /** What may stand between pieces, and what it is called. */
+    private static final String SIGNS = ",;/|&+:\n";
+
+    private static final List<String> SIGN_WORDS =
+            List.of("comma", "semicolon", "slash", "pipe", "ampersand", "plus sign", "colon", "line break");
 
     private final int index;
     private final String title;
     private final Shapes shapes = new Shapes();
-    private final Set<Long> distinct = new HashSet<>();
+    private final DistinctValues distinct = new DistinctValues(MOST_DISTINCT);
     private final LikelySeparator.Finder separators = new LikelySeparator.Finder();
     private final NameEvidence names = new NameEvidence();
     private final Map<String, Long> cases = new LinkedHashMap<>();
     private final Map<String, Long> stray = new TreeMap<>();
-    private final Map<String, Long> signs = new TreeMap<>();
+    private final long[] signs = new long[SIGNS.length()];
     private long values;
     private long blanks;
     private long words;
@@ -73,31 +80,38 @@ final class ColumnCounter {
             return;
         }
         shapes.add(ValueShape.of(text), text);
-        if (distinct.size() < MOST_DISTINCT) {
-            distinct.add(hash(text));
-        }
+        distinct.add(hash(text));
         separators.observe(text);
-        cases.merge(caseOf(text), 1L, Long::sum);
+        ValueSigns seen = ValueSigns.of(text);
+        cases.merge(seen.letterCase(), 1L, Long::sum);
+        stray(value, seen);
+        for (int i = 0; i < SIGNS.length(); i++) {
+            if (seen.has(SIGNS.charAt(i))) {
+                signs[i]++;
+            }
+        }
+        words += seen.words();
+        oneWord += seen.words() == 1 ? 1 : 0;
+        boolean number = seen.hasDigit() && NUMBER.matcher(text).matches();
+        numbers += number ? 1 : 0;
+        dates += seen.hasDigit() && DATE.matcher(text).matches() ? 1 : 0;
+        withDigits += seen.hasDigit() ? 1 : 0;
+        if (read < READ && !number) {
+            read(text);
+        }
+    }
+
+    /** Of plain signs only blanks can be stray, and that is quick to see. */
+    private void stray(String value, ValueSigns seen) {
+        boolean tidy = seen.isPlain() && value.length() == seen.length() && !seen.hasBlanksInARow();
+        if (tidy) {
+            return;
+        }
         STRAY.forEach((label, tidying) -> {
             if (!tidying.apply(value).equals(value)) {
                 stray.merge(label, 1L, Long::sum);
             }
         });
-        SIGNS.forEach((sign, word) -> {
-            if (text.indexOf(sign) >= 0) {
-                signs.merge(word, 1L, Long::sum);
-            }
-        });
-        int inIt = text.split("\\s+").length;
-        words += inIt;
-        oneWord += inIt == 1 ? 1 : 0;
-        boolean number = text.matches("[-+]?[0-9][0-9.,' ]*%?");
-        numbers += number ? 1 : 0;
-        dates += text.matches("[0-9]{1,4}[-./][0-9]{1,2}[-./][0-9]{1,4}") ? 1 : 0;
-        withDigits += text.chars().anyMatch(Character::isDigit) ? 1 : 0;
-        if (read < READ && !number) {
-            read(text);
-        }
     }
 
     private void read(String text) {
@@ -117,26 +131,6 @@ final class ColumnCounter {
                     || address.part(AddressPart.POSTCODE).isPresent();
             addresses += street && place && address.confidence() > 0.3 ? 1 : 0;
         }
-    }
-
-    /** What may stand between pieces, in the order in which it is told. */
-    private static Map<Character, String> signs() {
-        Map<Character, String> signs = new LinkedHashMap<>();
-        signs.put(',', "comma");
-        signs.put(';', "semicolon");
-        signs.put('/', "slash");
-        signs.put('|', "pipe");
-        signs.put('&', "ampersand");
-        signs.put('+', "plus sign");
-        signs.put(':', "colon");
-        signs.put('\n', "line break");
-        return signs;
-    }
-
-    private static String caseOf(String text) {
-        boolean upper = text.chars().anyMatch(Character::isUpperCase);
-        boolean lower = text.chars().anyMatch(Character::isLowerCase);
-        return upper && lower ? "mixed" : upper ? "capitals" : lower ? "small letters" : "no letters";
     }
 
     private static long hash(String text) {
@@ -164,8 +158,18 @@ final class ColumnCounter {
                 shapes.size(),
                 Collections.unmodifiableMap(new LinkedHashMap<>(cases)),
                 new TreeMap<>(stray),
-                new TreeMap<>(signs),
+                signs(),
                 separator);
+    }
+
+    private Map<String, Long> signs() {
+        Map<String, Long> counts = new TreeMap<>();
+        for (int i = 0; i < signs.length; i++) {
+            if (signs[i] > 0) {
+                counts.put(SIGN_WORDS.get(i), signs[i]);
+            }
+        }
+        return counts;
     }
 
     private record Found(Holds holds, String why) {}

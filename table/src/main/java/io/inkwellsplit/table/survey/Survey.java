@@ -28,16 +28,17 @@ public record Survey(long rows, long ragged, List<ColumnSurvey> columns) {
         }
         long rows = 0;
         long ragged = 0;
-        for (Iterator<Row> iterator = source.rows(); iterator.hasNext(); ) {
-            List<String> cells = iterator.next().cells();
-            rows++;
-            if (cells.size() != header.size()) {
-                ragged++;
-                continue;
+        try (ColumnThreads threads = new ColumnThreads(counters)) {
+            for (Iterator<Row> iterator = source.rows(); iterator.hasNext(); ) {
+                List<String> cells = iterator.next().cells();
+                rows++;
+                if (cells.size() == header.size()) {
+                    threads.add(cells);
+                } else {
+                    ragged++;
+                }
             }
-            for (int i = 0; i < cells.size(); i++) {
-                counters.get(i).add(cells.get(i));
-            }
+            threads.finish();
         }
         return new Survey(
                 rows, ragged, counters.stream().map(ColumnCounter::survey).toList());

@@ -44,16 +44,17 @@ public final class ValueShape {
 
     private static String word(String value, int start, int end) {
         int first = value.codePointAt(start);
-        int next = start + Character.charCount(first);
-        boolean letters = value.substring(next, end).chars().anyMatch(Character::isLetter);
+        boolean letters = false;
+        boolean small = false;
+        for (int i = start + Character.charCount(first); i < end; i++) {
+            letters |= Character.isLetter(value.charAt(i));
+            small |= Character.isLowerCase(value.charAt(i));
+        }
+        boolean capital = Character.isUpperCase(first);
         if (!letters) {
-            return Character.isUpperCase(first) ? "A" : "a";
+            return capital ? "A" : "a";
         }
-        String rest = value.substring(next, end);
-        boolean small = rest.chars().anyMatch(Character::isLowerCase);
-        if (!Character.isUpperCase(first) && !Character.isTitleCase(first)) {
-            return "aa";
-        }
-        return small ? "Aa" : "AA";
+        boolean capitalised = capital || Character.isTitleCase(first);
+        return !capitalised ? "aa" : small ? "Aa" : "AA";
     }
 }
