@@ -192,18 +192,24 @@ public final class Reading<P extends PartKey> {
     }
 
     /** {@return all parts, in the order of their keys; finer parts repeat what the plain ones hold} */
-    @SuppressWarnings("unchecked") // The keys are those of this kind of reading.
     public List<Part<P>> parts() {
+        return parts(true);
+    }
+
+    @SuppressWarnings("unchecked") // The keys are those of this kind of reading.
+    private List<Part<P>> parts(boolean finer) {
         List<Part<P>> parts = new ArrayList<>();
         for (PartKey key : keys) {
-            part((P) key).ifPresent(parts::add);
+            if (finer || !key.isFiner()) {
+                part((P) key).ifPresent(parts::add);
+            }
         }
         return parts;
     }
 
     /** {@return the parts that are no finer parts: together they hold every piece once} */
     public List<Part<P>> plainParts() {
-        return parts().stream().filter(part -> !part.key().isFiner()).toList();
+        return parts(false);
     }
 
     /** A piece of a value that is in a part. */

@@ -17,8 +17,10 @@ public final class RunWatch implements ReadingWatch {
     public RunWatch() {}
 
     @Override
-    public void add(String column, Reading<PartKey> reading, Ways ways) {
-        counters.computeIfAbsent(column, title -> new ReadingCounter()).add(reading);
+    public Runnable seen(String column, Reading<PartKey> reading, Ways ways) {
+        ReadingCounter.Look look = ReadingCounter.look(reading);
+        return () ->
+                counters.computeIfAbsent(column, title -> new ReadingCounter()).add(look);
     }
 
     @Override

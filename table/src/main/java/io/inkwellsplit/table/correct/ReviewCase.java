@@ -4,11 +4,11 @@ import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Span;
+import io.inkwellsplit.table.part.Thousandths;
 import io.inkwellsplit.table.survey.ColumnReadings.Mark;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * A doubtful value of a review sheet.
@@ -41,7 +41,7 @@ public record ReviewCase(List<String> cells, List<Way> ways) {
     static List<String> written(List<Alternative<PartKey>> ways) {
         List<String> all = new ArrayList<>();
         for (Alternative<PartKey> way : ways.subList(0, Math.min(WAYS, ways.size()))) {
-            StringBuilder text = new StringBuilder(String.format(Locale.ROOT, "%.3f", way.share()));
+            StringBuilder text = new StringBuilder(Thousandths.text(way.share()));
             for (Part<PartKey> part : way.parts()) {
                 if (!part.key().isFiner()) {
                     for (Span span : part.spans()) {

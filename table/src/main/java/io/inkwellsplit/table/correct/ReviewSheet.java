@@ -10,6 +10,7 @@ import io.inkwellsplit.reading.Reason;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.Ways;
+import io.inkwellsplit.table.part.Thousandths;
 import io.inkwellsplit.table.sort.RowSorter;
 import io.inkwellsplit.table.sort.SortKey;
 import io.inkwellsplit.table.sort.SortKey.Direction;
@@ -22,7 +23,6 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -80,11 +80,11 @@ public final class ReviewSheet implements ReadingWatch {
     /** Starts with nothing seen. */
     public ReviewSheet() {}
 
-    /** Adds a reading if it is doubtful. */
+    /** Keeps a reading if it is doubtful. */
     @Override
-    public void add(String column, Reading<PartKey> reading, Ways weighed) {
+    public Runnable seen(String column, Reading<PartKey> reading, Ways weighed) {
         if (reading.doubts().isEmpty()) {
-            return;
+            return NOTHING;
         }
         String doubts = reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; "));
         List<Alternative<PartKey>> ways = weighed.of(reading.source());
@@ -102,18 +102,20 @@ public final class ReviewSheet implements ReadingWatch {
                 ValueShape.of(reading.source().strip()),
                 reading.kind() == Kind.ADDRESS ? ValueLayout.of(reading) : "",
                 doubts,
-                String.format(Locale.ROOT, "%.3f", reading.confidence()),
+                Thousandths.text(reading.confidence()),
                 parts(reading.parts()),
                 ways.size() > 1 ? parts(ways.get(1).parts()) : "",
-                ways.size() > 1 ? String.format(Locale.ROOT, "%.3f", ways.get(1).share()) : "",
+                ways.size() > 1 ? Thousandths.text(ways.get(1).share()) : "",
                 suggested(reading),
                 why(reading, ways)));
         String group = group(cells);
-        if (groups.size() < MOST_GROUPS || groups.containsKey(group)) {
-            groups.merge(group, 1L, Long::sum);
-        }
         cells.addAll(ReviewCase.written(ways));
-        values.add(key.toByteArray(), cells);
+        return () -> {
+            if (groups.size() < MOST_GROUPS || groups.containsKey(group)) {
+                groups.merge(group, 1L, Long::sum);
+            }
+            values.add(key.toByteArray(), cells);
+        };
     }
 
     /** Names of one shape belong together; nearly every address has a shape of its own, so there those of one layout do. */

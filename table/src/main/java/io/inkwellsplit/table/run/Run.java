@@ -246,6 +246,10 @@ public final class Run {
 
     /** A row and what came of it; nothing where it does not fit the header, or a step failed on it. */
     private record Worked(Row row, Optional<List<String>> cells, Optional<Throwable> fault) {
+        boolean goesOn() {
+            return cells.isPresent() && !isLeftOut();
+        }
+
         boolean isLeftOut() {
             return cells.isPresent() && cells.get() == RowWise.LEFT_OUT;
         }
@@ -255,30 +259,28 @@ public final class Run {
     private record WorkedBatch(List<Worked> rows, List<Runnable> toTell) {}
 
     private WorkedBatch worked(List<RowWise> forks, List<Row> batch) {
-        List<Worked> out = new ArrayList<>(batch.size());
+        List<Worked> rows = new ArrayList<>(batch.size());
         for (Row row : batch) {
-            out.add(
-                    row.cells().size() == width
-                            ? worked(forks, row)
-                            : new Worked(row, Optional.empty(), Optional.empty()));
+            Optional<List<String>> cells = row.cells().size() == width ? Optional.of(row.cells()) : Optional.empty();
+            rows.add(new Worked(row, cells, Optional.empty()));
         }
-        return new WorkedBatch(out, forks.stream().map(RowWise::toTell).toList());
+        for (RowWise step : forks) {
+            step.ahead(rows.stream()
+                    .filter(Worked::goesOn)
+                    .flatMap(row -> row.cells.stream())
+                    .toList());
+            rows.replaceAll(row -> row.goesOn() ? worked(step, row) : row);
+        }
+        return new WorkedBatch(rows, forks.stream().map(RowWise::toTell).toList());
     }
 
-    private static Worked worked(List<RowWise> forks, Row row) {
-        List<String> cells = row.cells();
+    private static Worked worked(RowWise step, Worked row) {
         try {
-            for (RowWise step : forks) {
-                cells = step.apply(cells);
-                if (cells == RowWise.LEFT_OUT) {
-                    break;
-                }
-            }
-            return new Worked(row, Optional.of(cells), Optional.empty());
+            return new Worked(row.row, row.cells.map(step::apply), Optional.empty());
         } catch (TableException e) {
             throw e;
         } catch (RuntimeException | StackOverflowError e) {
-            return new Worked(row, Optional.empty(), Optional.of(e));
+            return new Worked(row.row, Optional.empty(), Optional.of(e));
         }
     }
 
@@ -299,7 +301,7 @@ public final class Run {
         List<BoundStep> before = List.copyOf(index < 0 ? steps : steps.subList(0, index));
         Optional<BoundStep> fork = before.isEmpty() && threads > 1 ? step.forkToLearn() : Optional.empty();
         if (fork.isPresent()) {
-            learnInParallel(step);
+            learnInParallel(step, source.rowsAbout());
             return;
         }
         List<Consumer<List<String>>> stages = stages(before, cells -> observed(step, cells));
@@ -324,7 +326,8 @@ public final class Run {
         }
     }
 
-    private void learnInParallel(BoundStep step) {
+    private void learnInParallel(BoundStep step, long rowsAbout) {
+        step.startLearning(rowsAbout);
         List<BoundStep> workers = new ArrayList<>(List.of(step));
         while (workers.size() < threads) {
             workers.add(step.forkToLearn().orElseThrow());
@@ -342,7 +345,11 @@ public final class Run {
                         },
                         seen -> {});
         workers.subList(1, workers.size()).forEach(step::joinLearned);
-        step.endLearning();
+        if (rowsAbout > 0 && step.mustLearnAgain()) {
+            learnInParallel(step, 0);
+        } else {
+            step.endLearning();
+        }
     }
 
     /** Returns for each step what takes its rows, and at last what takes the rows of the last one. */

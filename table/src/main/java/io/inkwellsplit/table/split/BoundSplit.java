@@ -17,12 +17,18 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 
 /** A {@link SplitStep} at work on one table. */
 public final class BoundSplit implements RowWise {
+    /** Where every row is split. */
+    static final Predicate<List<String>> ALL_ROWS = cells -> true;
+
     private static final int NEXT = 31;
+    /** Of the rows that a table is said to have, so many it surely has. */
+    private static final double SURELY = 0.7;
 
     private final List<SplitColumn> columns;
     private final Learning learning;
@@ -32,8 +38,8 @@ public final class BoundSplit implements RowWise {
     private final Predicate<List<String>> only;
     /** Which columns of the source go out, by their places. */
     private final BitSet kept;
-    /** How many rows were learned from, or might have been. */
-    private long seen;
+    /** How many rows were learned from, or might have been; by this step and its forks together. */
+    private final AtomicLong seen;
 
     private int lowest;
 
@@ -43,7 +49,9 @@ public final class BoundSplit implements RowWise {
             Learning learning,
             Corrections corrections,
             Predicate<List<String>> only,
-            BitSet kept) {
+            BitSet kept,
+            AtomicLong seen) {
+        this.seen = seen;
         this.only = only;
         this.kept = kept;
         this.corrections = corrections;
@@ -97,12 +105,26 @@ public final class BoundSplit implements RowWise {
         return learning == Learning.FROM_COLUMN;
     }
 
+    /** Of what a long table's rows say at first most would be forgotten in the end; it is left out from the start. */
+    @Override
+    public void startLearning(long rowsAbout) {
+        seen.set(0);
+        columns.forEach(column -> column.forgetBelow(Levels.COUNT));
+        // How many of the rows are split is not known beforehand where only some are.
+        lowest = only == ALL_ROWS ? Levels.lowest((long) (SURELY * rowsAbout)) : 0;
+    }
+
+    @Override
+    public boolean mustLearnAgain() {
+        return Levels.lowest(seen.get()) < lowest;
+    }
+
     @Override
     public void observe(List<String> cells) {
         if (!only.test(cells)) {
             return;
         }
-        if (Levels.lowest(++seen) > lowest) {
+        if (Levels.lowest(seen.incrementAndGet()) > lowest) {
             forgetLevels();
         }
         List<String> values =
@@ -121,13 +143,13 @@ public final class BoundSplit implements RowWise {
 
     /** As more rows come, those of low levels are too many to be learned from. */
     private void forgetLevels() {
-        lowest = Levels.lowest(seen);
+        lowest = Math.max(lowest, Levels.lowest(seen.get()));
         columns.forEach(column -> column.forgetBelow(lowest));
     }
 
     @Override
     public void endLearning() {
-        columns.forEach(column -> column.settle(Levels.lowest(seen)));
+        columns.forEach(column -> column.settle(Levels.lowest(seen.get())));
     }
 
     /**
@@ -136,7 +158,7 @@ public final class BoundSplit implements RowWise {
     public byte[] learned() {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (DataOutputStream to = new DataOutputStream(bytes)) {
-            to.writeLong(seen);
+            to.writeLong(seen.get());
             for (SplitColumn column : columns) {
                 column.writeLearned(to);
             }
@@ -153,7 +175,7 @@ public final class BoundSplit implements RowWise {
      */
     public void joinLearned(byte[] learned) {
         try (DataInputStream from = new DataInputStream(new ByteArrayInputStream(learned))) {
-            seen += from.readLong();
+            seen.addAndGet(from.readLong());
             for (SplitColumn column : columns) {
                 column.readLearned(from);
             }
@@ -161,6 +183,13 @@ public final class BoundSplit implements RowWise {
             throw new UncheckedIOException(e);
         }
         forgetLevels();
+    }
+
+    @Override
+    public void ahead(List<List<String>> rows) {
+        List<List<String>> split =
+                only == ALL_ROWS ? rows : rows.stream().filter(only).toList();
+        columns.forEach(column -> column.ahead(split));
     }
 
     @Override
@@ -222,7 +251,7 @@ public final class BoundSplit implements RowWise {
         if (columns.stream().anyMatch(SplitColumn::isEachPerson)) {
             return Optional.empty();
         }
-        return Optional.of(with(columns.stream().map(SplitColumn::fork).toList()));
+        return Optional.of(with(columns.stream().map(SplitColumn::fork).toList(), new AtomicLong()));
     }
 
     @Override
@@ -257,20 +286,21 @@ public final class BoundSplit implements RowWise {
 
     @Override
     public Optional<BoundStep> forkToLearn() {
-        return Optional.of(with(columns.stream().map(SplitColumn::forkToLearn).toList()));
+        BoundSplit fork = with(columns.stream().map(SplitColumn::forkToLearn).toList(), seen);
+        fork.lowest = lowest;
+        return Optional.of(fork);
     }
 
     @Override
     public void joinLearned(BoundStep fork) {
-        seen += ((BoundSplit) fork).seen;
         for (int i = 0; i < columns.size(); i++) {
             columns.get(i).joinLearned(((BoundSplit) fork).columns.get(i));
         }
         forgetLevels();
     }
 
-    private BoundSplit with(List<SplitColumn> forks) {
-        return new BoundSplit(source, forks, learning, corrections, only, kept);
+    private BoundSplit with(List<SplitColumn> forks, AtomicLong counter) {
+        return new BoundSplit(source, forks, learning, corrections, only, kept, counter);
     }
 
     @Override

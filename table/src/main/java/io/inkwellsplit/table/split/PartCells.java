@@ -12,21 +12,15 @@ import io.inkwellsplit.table.Ways;
 import io.inkwellsplit.table.correct.ReviewSheet;
 import io.inkwellsplit.table.part.PartTitles;
 import io.inkwellsplit.table.part.PartTitles.Extra;
+import io.inkwellsplit.table.part.Thousandths;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** The cells that a reading makes: its kind, its parts, remarks and checks, in the order of their columns. Immutable. */
 final class PartCells {
-    /** Every confidence with its three digits: formatting one takes longer than reading a name. */
-    private static final String[] CONFIDENCES = IntStream.rangeClosed(0, 1000)
-            .mapToObj(thousandths -> String.format(Locale.ROOT, "%.3f", thousandths / 1000.0))
-            .toArray(String[]::new);
-
     /** A column, by the key of what it holds, and its title in the words of a vocabulary. */
     record Column(String key, String title) {}
 
@@ -157,7 +151,7 @@ final class PartCells {
 
     private void checks(Reading<PartKey> reading, List<String> out) {
         boolean empty = reading.kind() == Kind.BLANK;
-        out.add(empty ? "" : CONFIDENCES[(int) Math.round(reading.confidence() * (CONFIDENCES.length - 1))]);
+        out.add(empty ? "" : Thousandths.text(reading.confidence()));
         out.add(joined(reading.doubts(), Doubt::code));
         if (subject == Subject.ADDRESS) {
             out.add(joined(reading.suggestions(), one -> one.part().key() + "=" + one.value()));

@@ -13,7 +13,9 @@ import io.inkwellsplit.table.split.SplitStep.Checks;
 import java.io.DataInput;
 import java.io.DataOutput;
 import java.io.IOException;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +38,10 @@ public final class SplitColumn {
     private final List<ReadingWatch> watches;
     private final Telling telling;
     private final boolean eachPerson;
-    private List<Reading<PartKey>> untold = new ArrayList<>();
+    private List<Runnable> untold = new ArrayList<>();
+    /** Of the rows that come next; empty where each is read in its turn. */
+    private final Deque<Ahead> ahead = new ArrayDeque<>();
+
     private final List<String> titles = new ArrayList<>();
     private final List<String> plainTitles = new ArrayList<>();
     private final Map<String, String> meanings = new HashMap<>();
@@ -137,14 +142,19 @@ public final class SplitColumn {
 
     /** Returns what tells those who look on of the readings since the last call. */
     Runnable toTell() {
-        List<Reading<PartKey>> readings = untold;
+        List<Runnable> all = untold;
         untold = new ArrayList<>();
-        return () -> readings.forEach(this::tell);
+        return () -> all.forEach(Runnable::run);
     }
 
     private void tell(Reading<PartKey> reading) {
         for (ReadingWatch watch : watches) {
-            watch.add(source, reading, reader.ways());
+            Runnable seen = watch.seen(source, reading, reader.ways());
+            if (telling == Telling.AT_ONCE) {
+                seen.run();
+            } else if (seen != ReadingWatch.NOTHING) {
+                untold.add(seen);
+            }
         }
     }
 
@@ -255,17 +265,37 @@ public final class SplitColumn {
         return corrections.isEmpty() ? reader.read(value) : corrections.fork().read(value, reader::read, reader.ways());
     }
 
+    /** A value that was read before its turn. */
+    private record Ahead(String value, Reading<PartKey> reading) {}
+
+    /** Reads the values of rows that come next; one that cannot be read is left to its turn. */
+    void ahead(List<List<String>> rows) {
+        ahead.clear();
+        if (!corrections.isEmpty()) {
+            return;
+        }
+        for (List<String> row : rows) {
+            try {
+                String value = from.value(row);
+                ahead.add(new Ahead(value, reader.read(value)));
+            } catch (RuntimeException | StackOverflowError e) {
+                return;
+            }
+        }
+    }
+
+    private Reading<PartKey> reading(String value) {
+        Ahead next = ahead.poll();
+        return next != null && next.value.equals(value) ? next.reading : reader.read(value);
+    }
+
     private Reading<PartKey> read(List<String> row) {
         String value = from.value(row);
         Reading<PartKey> reading =
-                corrections.isEmpty() ? reader.read(value) : corrections.read(value, reader::read, reader.ways());
+                corrections.isEmpty() ? reading(value) : corrections.read(value, reader::read, reader.ways());
         reading = corrections.believing(reading, from.told(row), reader.ways());
         count(reading);
-        if (telling == Telling.AT_ONCE) {
-            tell(reading);
-        } else if (!watches.isEmpty()) {
-            untold.add(reading);
-        }
+        tell(reading);
         return reading;
     }
 

@@ -27,6 +27,14 @@ public interface RowWise extends BoundStep {
     }
 
     /**
+     * Is told which rows come to {@link #apply} next, in this order, so that it can do what is alike in them together: a
+     * thread that does one thing at a time finds its words in the nearest memory.
+     *
+     * @param rows the cells of each row
+     */
+    default void ahead(List<List<String>> rows) {}
+
+    /**
      * {@return what those who look on are to be told of the rows since the last call} A fork keeps that back, as they are
      * told by one thread, in the order of the rows.
      */

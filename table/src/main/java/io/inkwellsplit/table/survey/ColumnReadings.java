@@ -111,10 +111,12 @@ public record ColumnReadings(
         ReadingCounter counter = new ReadingCounter();
         if (column.holds() == Holds.NAMES) {
             NameSplitter learned = names.learn(values);
-            values.forEach(value -> counter.add(learned.split(value).ofAnyKind()));
+            values.forEach(value ->
+                    counter.add(ReadingCounter.look(learned.split(value).ofAnyKind())));
         } else if (column.holds() == Holds.ADDRESSES) {
             AddressSplitter learned = addresses.learn(values);
-            values.forEach(value -> counter.add(learned.split(value).ofAnyKind()));
+            values.forEach(value ->
+                    counter.add(ReadingCounter.look(learned.split(value).ofAnyKind())));
         } else {
             throw new IllegalArgumentException(
                     column.title() + " holds " + column.holds().key());

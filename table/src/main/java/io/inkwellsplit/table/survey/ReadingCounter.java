@@ -53,11 +53,32 @@ public final class ReadingCounter {
     public ReadingCounter() {}
 
     /**
+     * A reading and how it looks.
+     *
+     * @param reading how a value was read
+     * @param shape the value's shape
+     * @param layout the reading's layout
+     */
+    public record Look(Reading<PartKey> reading, String shape, String layout) {}
+
+    /**
+     * {@return how a reading looks} Any thread may ask.
+     *
+     * @param reading how a value was read
+     */
+    public static Look look(Reading<PartKey> reading) {
+        boolean blank = reading.kind() == Kind.BLANK;
+        return new Look(
+                reading, blank ? "" : ValueShape.of(reading.source().strip()), blank ? "" : ValueLayout.of(reading));
+    }
+
+    /**
      * Takes a value as it was read.
      *
-     * @param reading how it was read
+     * @param look how it was read and how that looks
      */
-    public void add(Reading<PartKey> reading) {
+    public void add(Look look) {
+        Reading<PartKey> reading = look.reading;
         kinds.merge(reading.kind(), 1L, Long::sum);
         if (reading.kind() == Kind.BLANK) {
             blank++;
@@ -73,8 +94,8 @@ public final class ReadingCounter {
         if (!reading.country().isEmpty()) {
             countries.merge(reading.country(), 1L, Long::sum);
         }
-        shapes.add(ValueShape.of(reading.source().strip()), reading);
-        layouts.add(ValueLayout.of(reading), reading);
+        shapes.add(look.shape, reading);
+        layouts.add(look.layout, reading);
         int band = band(reading.confidence());
         values[band]++;
         if (reading.doubts().isEmpty()) {

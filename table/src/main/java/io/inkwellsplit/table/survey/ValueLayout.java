@@ -5,14 +5,11 @@ import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.Span;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /** How a value is laid out: its parts from left to right, such as {@code last first middle}. */
 public final class ValueLayout {
     private ValueLayout() {}
-
-    private record Piece(String key, int start) {}
 
     /**
      * {@return the layout of a reading; a part stands as often as it has pieces that something else is between}
@@ -20,20 +17,26 @@ public final class ValueLayout {
      * @param reading how it was read
      */
     public static String of(Reading<PartKey> reading) {
-        List<Piece> pieces = new ArrayList<>();
+        List<String> keys = new ArrayList<>();
+        List<Integer> starts = new ArrayList<>();
         for (Part<PartKey> part : reading.plainParts()) {
             for (Span span : part.spans()) {
-                pieces.add(new Piece(part.key().key(), span.start()));
+                // Few pieces, mostly in order already.
+                int at = starts.size();
+                while (at > 0 && starts.get(at - 1) > span.start()) {
+                    at--;
+                }
+                keys.add(at, part.key().key());
+                starts.add(at, span.start());
             }
         }
-        pieces.sort(Comparator.comparingInt(Piece::start));
         StringBuilder layout = new StringBuilder();
         String before = "";
-        for (Piece piece : pieces) {
-            if (!piece.key().equals(before)) {
-                layout.append(layout.isEmpty() ? "" : " ").append(piece.key());
+        for (String key : keys) {
+            if (!key.equals(before)) {
+                layout.append(layout.isEmpty() ? "" : " ").append(key);
             }
-            before = piece.key();
+            before = key;
         }
         return layout.toString();
     }

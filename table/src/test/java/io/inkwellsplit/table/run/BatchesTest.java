@@ -76,7 +76,21 @@ class BatchesTest {
                 .anyMatch(line -> line.contains("corrected"));
     }
 
+    /** Values are read before their turn where nobody has corrected any; so is what is learned, where a table says how long it is. */
+    @Test
+    void aSplitIsTheSameHoweverLongTheTableSaysItIs() {
+        List<String> one = split(1, Corrections.none(), 0);
+        for (long rowsAbout : new long[] {0, 3000, 40_000_000}) {
+            assertThat(split(3, Corrections.none(), rowsAbout)).isEqualTo(one);
+        }
+        assertThat(one).noneMatch(line -> line.contains("corrected"));
+    }
+
     private static List<String> split(int threads, Corrections corrections) {
+        return split(threads, corrections, 0);
+    }
+
+    private static List<String> split(int threads, Corrections corrections, long rowsAbout) {
         Random random = new Random(7);
         List<String> given = List.of("Ines", "Tobias", "Wren", "Marlow", "James");
         List<String> family = List.of("Brandt", "Okonedo", "Marlow", "James", "Pettibone");
@@ -96,12 +110,17 @@ class BatchesTest {
             public Iterator<Row> rows() {
                 return rows.iterator();
             }
+
+            @Override
+            public long rowsAbout() {
+                return rowsAbout;
+            }
         };
         List<String> watched = new ArrayList<>();
         ReadingWatch watch = new ReadingWatch() {
             @Override
-            public void add(String column, Reading<PartKey> reading, Ways ways) {
-                watched.add(column + ": " + reading);
+            public Runnable seen(String column, Reading<PartKey> reading, Ways ways) {
+                return () -> watched.add(column + ": " + reading);
             }
 
             @Override
