@@ -37,12 +37,14 @@ final class ParquetInput implements TableInput {
     private final Path path;
     private final CellColumns columns;
     private final Map<String, String> meanings;
+    private final long rowsAbout;
     private @Nullable ParquetFileReader pass;
 
     private ParquetInput(InputFile file, Path path) throws IOException {
         this.file = file;
         this.path = path;
         try (ParquetFileReader reader = reader()) {
+            this.rowsAbout = reader.getRecordCount();
             FileMetaData data = reader.getFileMetaData();
             this.columns = new CellColumns(data.getSchema());
             this.meanings = meanings(data.getKeyValueMetaData().get(MEANINGS));
@@ -112,6 +114,11 @@ final class ParquetInput implements TableInput {
     @Override
     public Dialect dialect() {
         return Dialect.STANDARD;
+    }
+
+    @Override
+    public long rowsAbout() {
+        return rowsAbout;
     }
 
     @Override

@@ -24,4 +24,12 @@ public interface RowSource {
      * @return the rows
      */
     Iterator<Row> rows();
+
+    /**
+     * {@return about how many rows there are, as far as that is known without going through them; 0 where it is not} It may be
+     * wrong: what comes out never depends on it.
+     */
+    default long rowsAbout() {
+        return 0;
+    }
 }

@@ -39,6 +39,11 @@ public final class Progress implements JobCompanion, AutoCloseable {
             public Iterator<Row> rows() {
                 return counted(source.rows());
             }
+
+            @Override
+            public long rowsAbout() {
+                return source.rowsAbout();
+            }
         };
     }
 

@@ -38,6 +38,7 @@ public final class CsvSource implements TableInput {
     /** The widths that the columns may have; empty where there are separators. */
     private final Optional<FixedWidths> widths;
 
+    private final long rowsAbout;
     private final List<String> header;
     private @Nullable RecordIterator pass;
 
@@ -51,6 +52,7 @@ public final class CsvSource implements TableInput {
             throw new TableException(Problem.INPUT, name + " is empty: there is not even a header.");
         }
         Found found = Encodings.find(sample, sample.length);
+        this.rowsAbout = rowsAbout(sample, file.size());
         String wanted = settings.charset;
         Charset charset = wanted == null ? found.charset() : Encodings.named(wanted);
         this.guessed = wanted == null && !charset.name().startsWith("UTF");
@@ -97,6 +99,17 @@ public final class CsvSource implements TableInput {
             CsvRecord top = records.next();
             this.header = headless ? RowSource.numberedTitles(top.cells().size()) : List.copyOf(top.cells());
         }
+    }
+
+    /** By the line ends in its beginning; those in quotes end no row. */
+    private static long rowsAbout(byte[] sample, long size) {
+        long ends = 0;
+        boolean quoted = false;
+        for (byte b : sample) {
+            quoted ^= b == '"';
+            ends += b == '\n' && !quoted ? 1 : 0;
+        }
+        return size * ends / sample.length;
     }
 
     /** Returns the header as it is written; none where somebody has said what parts it, or that there is none. */
@@ -277,6 +290,11 @@ public final class CsvSource implements TableInput {
                 return new Row(number, record.line(), record.cells());
             }
         };
+    }
+
+    @Override
+    public long rowsAbout() {
+        return rowsAbout;
     }
 
     private void closePass() {

@@ -109,6 +109,11 @@ public final class InputFile implements Closeable {
         return Optional.ofNullable(file);
     }
 
+    /** {@return how many bytes there are, where that is known without reading them; 0 elsewhere} */
+    public long size() {
+        return stamp == null ? 0 : stamp.size();
+    }
+
     /**
      * {@return the bytes from the first one on}
      *

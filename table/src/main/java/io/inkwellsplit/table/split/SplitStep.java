@@ -22,6 +22,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
@@ -318,12 +319,19 @@ public final class SplitStep implements Step {
             }
         }
         Predicate<List<String>> wantedRows =
-                only.map(conditions -> conditions.bind(header)).orElse(cells -> true);
+                only.map(conditions -> conditions.bind(header)).orElse(BoundSplit.ALL_ROWS);
         corrections.checkColumns(header);
         BitSet kept = new BitSet();
         kept.set(0, keys.isEmpty() ? header.size() : 0);
         keys.forEach(key -> kept.set(Columns.find(header, key)));
-        return new BoundSplit(header, Collections.unmodifiableList(columns), learning, corrections, wantedRows, kept);
+        return new BoundSplit(
+                header,
+                Collections.unmodifiableList(columns),
+                learning,
+                corrections,
+                wantedRows,
+                kept,
+                new AtomicLong());
     }
 
     private List<String> keys() {

@@ -23,6 +23,18 @@ public interface BoundStep {
     }
 
     /**
+     * Is told that rows will be seen from the first one on; forgets what it has seen.
+     *
+     * @param rowsAbout about how many there will be; 0 where that is not known
+     */
+    default void startLearning(long rowsAbout) {}
+
+    /** {@return whether it has to see the rows again, as there were far fewer than it was told} */
+    default boolean mustLearnAgain() {
+        return false;
+    }
+
+    /**
      * Sees a row, before any is worked on; called only where {@link #learns}.
      *
      * @param cells the cells, one for each title of the header

@@ -59,6 +59,18 @@ class CsvSourceTest {
     }
 
     @Test
+    void knowsAboutHowManyRowsThereAre() throws IOException {
+        Path list = folder.resolve("list.csv");
+        Files.writeString(list, "Singer,Address\n" + "Ines Brandt,\"12 Main St\nBarre, VT 05641\"\n".repeat(20_000));
+        try (CsvSource source = CsvSource.open(list)) {
+            assertThat(source.rowsAbout()).isBetween(19_900L, 20_100L);
+        }
+        try (CsvSource source = CsvSource.open("stdin", Files.newInputStream(list), CsvSource.Settings.STANDARD)) {
+            assertThat(source.rowsAbout()).isZero();
+        }
+    }
+
+    @Test
     void keepsQuotingAndLineEnds() {
         String text = "\"a\",\"b\"\r\n\"1\",\"x\ny\"\r\n";
         try (CsvSource source = open(text.getBytes(StandardCharsets.UTF_8), Settings.STANDARD)) {

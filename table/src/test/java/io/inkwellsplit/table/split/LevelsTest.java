@@ -31,6 +31,27 @@ class LevelsTest {
                 .containsExactly(0, 0, 1, 1, 2, 2, 3, 3);
     }
 
+    /** What a table is said to have spares work; what is learned is the same, also where it has far fewer rows. */
+    @Test
+    void whatIsLearnedDoesNotDependOnWhatWasSaid() {
+        List<List<String>> rows = rows(130_000);
+        BoundSplit whole = step();
+        rows.forEach(whole::observe);
+        BoundSplit told = step();
+        told.startLearning(150_000);
+        rows.forEach(told::observe);
+        assertThat(told.mustLearnAgain()).isFalse();
+        assertThat(told.learned()).isEqualTo(whole.learned());
+        told.startLearning(5_000_000);
+        rows.forEach(told::observe);
+        assertThat(told.mustLearnAgain()).isTrue();
+        assertThat(told.learned()).isNotEqualTo(whole.learned());
+        told.startLearning(0);
+        rows.forEach(told::observe);
+        assertThat(told.mustLearnAgain()).isFalse();
+        assertThat(told.learned()).isEqualTo(whole.learned());
+    }
+
     private static BoundSplit step() {
         return SplitStep.builder().name("Singer").address("Address").build().bind(List.of("No", "Singer", "Address"));
     }
