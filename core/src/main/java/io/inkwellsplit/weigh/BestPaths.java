@@ -21,7 +21,8 @@ final class BestPaths {
     }
 
     /** A way from a label to the end, and how good it is together with the best way to that label. */
-    private record Rest(int whole, int token, int label, @Nullable Rest behind) {}
+    private record Rest(
+            int whole, int token, int label, @Nullable Rest behind) {}
 
     /**
      * Returns the best labellings, best first.
@@ -46,7 +47,8 @@ final class BestPaths {
                 continue;
             }
             // What the way adds to the best one to its label.
-            int behind = best.whole - reached[best.token * WIDTH + best.label] + scores[best.token * WIDTH + best.label];
+            int behind =
+                    best.whole - reached[best.token * WIDTH + best.label] + scores[best.token * WIDTH + best.label];
             for (int bits = open[best.token - 1]; bits != 0; bits &= bits - 1) {
                 int before = Integer.numberOfTrailingZeros(bits);
                 int following = model.transition(joints[best.token], before, best.label);

@@ -141,7 +141,7 @@ public final class SequenceDecoder {
         for (int row = 0; row < SequenceModel.ROW; row++) {
             long even = own[2 * row] + others[from + 2 * row];
             long odd = own[2 * row + 1] + others[from + 2 * row + 1];
-            lanes(even, odd, token * WIDTH, row * Long.BYTES, bias);
+            lanes(even, odd, scores, token * WIDTH + row * Long.BYTES, bias);
         }
     }
 
@@ -189,13 +189,16 @@ public final class SequenceDecoder {
         scores[at + label] = 0;
     }
 
-    private void lanes(long even, long odd, int at, int first, int bias) {
-        for (int lane = 0, label = first; lane < Long.SIZE && label < labels; lane += LANE, label += 2) {
-            scores[at + label] = (int) (even >>> lane & LANE_MASK) - bias;
-            if (label + 1 < labels) {
-                scores[at + label + 1] = (int) (odd >>> lane & LANE_MASK) - bias;
-            }
-        }
+    /** Puts eight sums apart. What there is no label for gets nothing, and no way leads to it. */
+    private static void lanes(long even, long odd, int[] into, int at, int bias) {
+        into[at] = (int) (even & LANE_MASK) - bias;
+        into[at + 1] = (int) (odd & LANE_MASK) - bias;
+        into[at + 2] = (int) (even >>> LANE & LANE_MASK) - bias;
+        into[at + 3] = (int) (odd >>> LANE & LANE_MASK) - bias;
+        into[at + 4] = (int) (even >>> 2 * LANE & LANE_MASK) - bias;
+        into[at + 5] = (int) (odd >>> 2 * LANE & LANE_MASK) - bias;
+        into[at + 6] = (int) (even >>> 3 * LANE) - bias;
+        into[at + 7] = (int) (odd >>> 3 * LANE) - bias;
     }
 
     /** Adds to what speaks for a label at a token; {@link SequenceModel#NEVER} forbids it. */

@@ -28,6 +28,9 @@ public final class SequenceModel {
 
     static final int ROW = 4;
     static final int BIAS = 128;
+    /** A bit of {@link #known} for so many slots; less than {@link Long#SIZE}, as several bits are for one. */
+    private static final int BITS_A_SLOT = 16;
+
     private static final int MAGIC = 0x494B5351;
     /** How many numbers stand before all others: what it is, how many labels, how many clues. */
     private static final int HEADER = 3;
@@ -44,6 +47,8 @@ public final class SequenceModel {
     private final char[] numbers;
 
     private final long[] rows;
+    /** A bit for each clue that has a row: small enough for the nearest cache, so that most of what has none costs no more. */
+    private final long[] known;
 
     /**
      * @param clues the clues that have rows; none is 0
@@ -61,6 +66,7 @@ public final class SequenceModel {
         int size = Integer.highestOneBit(Math.max(8, clues.length)) * 4;
         keys = new int[size];
         numbers = new char[size];
+        known = new long[size / BITS_A_SLOT];
         rows = new long[(clues.length + 1) * ROW];
         Arrays.fill(rows, 0x8080808080808080L);
         for (int i = 0; i < clues.length; i++) {
@@ -69,6 +75,7 @@ public final class SequenceModel {
                 throw new IllegalArgumentException("the clue " + clues[i] + " is none, or stands twice");
             }
             keys[slot] = clues[i];
+            known[word(clues[i])] |= 1L << clues[i];
             numbers[slot] = (char) (i + 1);
             for (int label = 0; label < labels; label++) {
                 long biased = rowsOfClues[i * labels + label] + BIAS & 0xFFL;
@@ -91,7 +98,11 @@ public final class SequenceModel {
 
     /** Returns where the row of a clue is; for an unknown one, where a row is that says nothing. */
     int row(int clue) {
-        return numbers[slot(clue)] * ROW;
+        return (known[word(clue)] & 1L << clue) == 0 ? 0 : numbers[slot(clue)] * ROW;
+    }
+
+    private int word(int clue) {
+        return clue * 0x9E3779B1 >>> 12 & known.length - 1;
     }
 
     long[] rows() {
