@@ -4,14 +4,8 @@ import io.inkwellsplit.address.column.AddressCounts;
 import io.inkwellsplit.address.place.AddressWord;
 import io.inkwellsplit.address.place.AddressWords;
 import io.inkwellsplit.address.place.Country;
-import io.inkwellsplit.address.place.CountryNames;
-import io.inkwellsplit.address.place.CountryPlaces;
-import io.inkwellsplit.address.place.Postcodes;
-import io.inkwellsplit.address.place.Regions;
 import io.inkwellsplit.address.text.AddressText;
 import io.inkwellsplit.reading.AddressPart;
-import io.inkwellsplit.text.PhraseTable;
-import io.inkwellsplit.text.TokenKind;
 import io.inkwellsplit.text.Tokens;
 import java.util.Arrays;
 
@@ -33,26 +27,8 @@ public final class AddressClues {
     private static final int MOST_TO_CODE = 4;
     private static final int NO_CODE = 9;
     private static final int END = 0x7E57;
-    private static final int MAX_PHRASE = 5;
-    private static final int SEEN_OFTEN = 5;
-    private static final int SEEN = 2;
     private static final int CODE_LETTERS = 3;
-    private static final int SHORTEST_TOWN = 2;
-    private static final int ENDING = 3;
-    private static final int AGREE = 1 << 8;
-    private static final int DISAGREE = 1 << 9;
-    private static final int IN_STATE = 1 << 12;
-    private static final int NOT_IN_STATE = 1 << 13;
-    private static final int OF_POSTCODE = 1 << 14;
-    private static final int NAMED_FITS = 1 << 15;
-    private static final int NAMED_FAILS = 1 << 16;
-    /** Letters without case: what is known of places says other things than in Latin letters, as the order is another. */
-    private static final int OWN_LETTERS = 1 << 17;
-
     private static final int OWN_ORDER = 1 << 8;
-    /** Where a place is a country by its name, and above that by its code. */
-    private static final int COUNTRY_SHIFT = 6;
-
     private static final int ANY_COUNTRY = 0x3F;
     /** A country that has no file. */
     private static final int ELSEWHERE = 1;
@@ -74,28 +50,17 @@ public final class AddressClues {
     private int[] shape = new int[34];
     private int[] classes = new int[34];
     private int[] hint = new int[34];
-    private int[] place = new int[34];
-    private int[] fit = new int[34];
     private int[] segment = new int[34];
     private int[] separators = new int[34];
-    private int[] column = new int[34];
     private int[] twice = new int[34];
     private int[] inSegment = new int[34];
     private int[] segmentNumber = new int[34];
     private int[] index = new int[34];
+    private final KnownPlaces known = new KnownPlaces();
     private int segments;
     private int firstJoint;
-    /** The state and the postcode that the recognisers found. */
-    private int state;
-
-    private int code;
-    private int placeOfCode;
-    private int agree;
-
     private AddressText text = NO_TEXT;
     private String regionsOf = "";
-    private boolean columnKnowsPlaces;
-    private boolean knowsTowns;
     private boolean knowsWords;
     private int order;
     private int habits;
@@ -153,14 +118,12 @@ public final class AddressClues {
             AddressText of, byte[] hints, AddressCounts evidence, boolean words, boolean towns, boolean clearEnd) {
         text = of;
         regionsOf = text.regionsOf();
-        knowsTowns = towns;
         firstJoint = text.tokens.hasCaseless() ? AddressLabels.JOINTS : 0;
         tokens();
-        ends();
+        known.start(text, towns);
         settled = clearEnd ? settledFrom(hints) : count;
         attributes(hints);
-        columnKnowsPlaces = evidence.knowsPlaces(text.country());
-        cover(evidence);
+        known.cover(at, count, settled, regionsOf, evidence);
         twice();
         segments();
         lastFit = findLastFit();
@@ -181,11 +144,8 @@ public final class AddressClues {
             shape = new int[size + 2];
             classes = new int[size + 2];
             hint = new int[size + 2];
-            place = new int[size + 2];
-            fit = new int[size + 2];
             segment = new int[size + 2];
             separators = new int[size + 2];
-            column = new int[size + 2];
             twice = new int[size + 2];
             inSegment = new int[size + 2];
             segmentNumber = new int[size + 2];
@@ -219,17 +179,6 @@ public final class AddressClues {
         separators[count] = separator == 0 ? 7 : separator;
     }
 
-    /** What the recognisers found of state and postcode, and whether the one has the other. */
-    private void ends() {
-        state = text.state();
-        int postcode = text.find(AddressPart.POSTCODE);
-        code = postcode < 0 ? -1 : text.leadingNumber(postcode);
-        CountryPlaces places = text.places.of(text.country());
-        placeOfCode = knowsTowns && code >= 0 ? places.placeNumber(code) : PhraseTable.NONE;
-        long states = knowsTowns && state > 0 && code >= 0 && places.knowsPostcodes() ? places.statesOf(code) : 0;
-        agree = states == 0 ? 0 : (states & 1L << state) != 0 ? AGREE : DISAGREE;
-    }
-
     /** A postcode that only one country writes so, a state's code beside a postcode of that state. */
     private int settledFrom(byte[] hints) {
         int k = count;
@@ -241,9 +190,11 @@ public final class AddressClues {
 
     private boolean isSettled(byte hint, int i) {
         if (hint == AddressPart.STATE.ordinal()) {
-            return agree == AGREE && text.tokens.letters(i) == 2 && !text.isLabelled(i - 1, AddressPart.STATE);
+            return known.agree == KnownPlaces.AGREE
+                    && text.tokens.letters(i) == 2
+                    && !text.isLabelled(i - 1, AddressPart.STATE);
         }
-        return hint == AddressPart.POSTCODE.ordinal() && (agree == AGREE || text.tokens.isWord(i))
+        return hint == AddressPart.POSTCODE.ordinal() && (known.agree == KnownPlaces.AGREE || text.tokens.isWord(i))
                 || hint == AddressPart.COUNTRY.ordinal();
     }
 
@@ -262,8 +213,8 @@ public final class AddressClues {
         for (int k = 0; k < count; k++) {
             int i = at[k];
             boolean isWord = tokens.isWord(i);
-            word[k] = isWord && !tokens.hasDigit(i) ? fold(tokens.hash(i)) : pattern(i);
-            shape[k] = shape(i);
+            word[k] = isWord && !tokens.hasDigit(i) ? fold(tokens.hash(i)) : TokenLook.pattern(tokens, i);
+            shape[k] = TokenLook.shape(tokens, i);
             if (text.phraseLength(i) > 1 && text.phraseClasses(i) != 0) {
                 covered = i + text.phraseLength(i);
                 meaning = text.phraseClasses(i);
@@ -277,99 +228,17 @@ public final class AddressClues {
             boolean goesOn = k > 0 && own == before && joints[k] == 0;
             hint[k] = own * 2 + (goesOn ? 1 : 0) + 8;
             if (own == AddressPart.STATE.ordinal() || own == AddressPart.POSTCODE.ordinal()) {
-                hint[k] += agree;
+                hint[k] += known.agree;
             }
             before = own;
         }
     }
 
-    /** What lists of places and postcodes' forms cover each token. */
-    private void cover(AddressCounts evidence) {
-        Arrays.fill(place, 0, count + 1, text.tokens.hasCaseless() ? OWN_LETTERS : 0);
-        Arrays.fill(fit, 0, count + 1, 0);
-        Arrays.fill(column, 0, count + 1, 0);
-        Tokens tokens = text.tokens;
-        CountryPlaces places = text.places.of(text.country());
-        PhraseTable regions = Regions.of(regionsOf);
-        CountryNames names = CountryNames.shipped();
-        for (int k = 0; k < count; k++) {
-            int i = at[k];
-            // Of what is settled the first alone is a neighbour.
-            if (tokens.isWord(i) && k <= settled) {
-                int town =
-                        !knowsTowns || tokens.letters(i) < SHORTEST_TOWN ? 0 : places.longest(tokens, i, text.count());
-                cover(place, k, town, 0);
-                if (town > 0) {
-                    fits(places, k, town);
-                }
-                int state = text.country().longestState(tokens, i, text.count());
-                cover(place, k, Math.max(state, regions.longest(tokens, i, text.count())), 3);
-                int named = names.longest(tokens, i, text.count());
-                if (named > 0) {
-                    cover(place, k, named, names.isCode(tokens, i, named) ? COUNTRY_SHIFT + 3 : COUNTRY_SHIFT);
-                    place[k] |= fitsNamed(i, named);
-                }
-            }
-            if (columnKnowsPlaces && tokens.isWord(i) && k <= settled) {
-                column(evidence, k);
-            }
-            if (text.mayOpenPostcode(i)) {
-                int own = text.country().postcodes.match(tokens, i, text.count());
-                if (own > 0) {
-                    cover(fit, k, own, 0);
-                } else if (text.country().postcodes.isShort(tokens, i)) {
-                    fit[k] |= 8;
-                }
-                if (own == 0) {
-                    fit[k] |= text.isLikePostcode(i) ? 16 : 0;
-                }
-            }
-        }
-    }
-
-    /** Marks tokens as the first, one inside, or all of a phrase, in two bits from a shift on. */
-    private void cover(int[] into, int k, int tokens, int shift) {
-        int end = at[k] + tokens;
-        for (int n = k; n < count && at[n] < end; n++) {
-            int code = n == k ? tokens == 1 ? 1 : 2 : n + 1 < count && at[n + 1] < end ? 3 : 4;
-            if ((into[n] >> shift & 7) == 0 || code > 1) {
-                into[n] = into[n] & ~(7 << shift) | code << shift;
-            }
-        }
-    }
-
-    /** Whether a number of the address has the form of a postcode of the country that is named. */
-    private int fitsNamed(int from, int length) {
-        Country named = text.countries.known(CountryNames.shipped().code(text.tokens, from, length));
-        if (named == null) {
-            return 0;
-        }
-        for (int k = 0; k < count; k++) {
-            if (text.mayOpenPostcode(at[k]) && named.postcodes.match(text.tokens, at[k], text.count()) > 0) {
-                return NAMED_FITS;
-            }
-        }
-        return NAMED_FAILS;
-    }
-
-    /** Marks a town that is in the state or has the postcode which the recognisers found. */
-    private void fits(CountryPlaces places, int k, int town) {
-        int number = places.find(text.tokens, at[k], at[k] + town);
-        int bits = state > 0 && places.knowsStates() ? places.isIn(number, state) ? IN_STATE : NOT_IN_STATE : 0;
-        if (code >= 0 && places.knowsPostcodes()) {
-            bits |= number == placeOfCode ? OF_POSTCODE : 0;
-        }
-        for (int n = k; n < count && at[n] < at[k] + town && bits != 0; n++) {
-            if ((place[n] & 7) == (n == k ? town == 1 ? 1 : 2 : n + 1 < count && at[n + 1] < at[k] + town ? 3 : 4)) {
-                place[n] |= bits;
-            }
-        }
-    }
-
     /** Returns whether a token that was taken for a region's may as well be a town's: no region is known by its name, or a town is too. */
     boolean mayBeTown(int k) {
-        boolean region = (place[k] >> 3 & 7) != 0;
-        boolean town = (place[k] & 7) != 0 && (!text.knowsPostcodes() || code < 0 || (place[k] & OF_POSTCODE) != 0);
+        boolean region = (known.place[k] >> KnownPlaces.REGION_SHIFT & 7) != 0;
+        boolean town = (known.place[k] & 7) != 0
+                && (!text.knowsPostcodes() || known.code < 0 || (known.place[k] & KnownPlaces.OF_POSTCODE) != 0);
         boolean name = text.tokens.letters(at[k]) > CODE_LETTERS && !text.country().postcodeFollowsState;
         return !region || town || name;
     }
@@ -380,7 +249,9 @@ public final class AddressClues {
             return false;
         }
         boolean last = k + 1 == count || joints[k + 1] != 0 || text.tokens.hasDigit(at[k + 1]);
-        return last || !text.tokens.isWord(at[k + 1]) || (place[k + 1] >> COUNTRY_SHIFT & ANY_COUNTRY) != 0;
+        return last
+                || !text.tokens.isWord(at[k + 1])
+                || (known.place[k + 1] >> KnownPlaces.COUNTRY_SHIFT & ANY_COUNTRY) != 0;
     }
 
     /** Returns whether a token is a region's code before its postcode or at the end, {@code ME 04101}, and so in no town's name. */
@@ -388,37 +259,12 @@ public final class AddressClues {
         boolean code = text.country().postcodeFollowsState
                 && text.tokens.letters(at[k]) == CODE_LETTERS - 1
                 && text.country().longestState(text.tokens, at[k], text.count()) == 1;
-        return code && (k + 1 == count || (fit[k + 1] & 7) != 0);
+        return code && (k + 1 == count || (known.fit[k + 1] & 7) != 0);
     }
 
     /** Returns whether the gazetteer knows a town that a token belongs to. */
     boolean isTown(int k) {
-        return (place[k] & 7) != 0;
-    }
-
-    private void column(AddressCounts evidence, int k) {
-        int i = at[k];
-        int most = Math.min(MAX_PHRASE, text.segmentEnd(i) - i);
-        for (int length = evidence.longest(text, i, most); length >= 1; length--) {
-            int end = i + length;
-            AddressCounts.Seen seen = evidence.seen(text, i, end);
-            if (seen.cities() >= SEEN && seen.states() >= SEEN) {
-                // A region of the same name as its main town: the column cannot tell which is meant here.
-                return;
-            }
-            if (seen.most() >= SEEN) {
-                cover(column, k, length, 0);
-                int often = 8 * often(seen.cities()) + 32 * often(seen.localities()) + 128 * often(seen.states());
-                for (int n = k; n < count && at[n] < end; n++) {
-                    column[n] |= often;
-                }
-                return;
-            }
-        }
-    }
-
-    private static int often(int times) {
-        return times >= SEEN_OFTEN ? 2 : times >= SEEN ? 1 : 0;
+        return (known.place[k] & 7) != 0;
     }
 
     /** A word that stands twice among the last ones: a city and its region of the same name. */
@@ -459,8 +305,8 @@ public final class AddressClues {
     private int segmentKind(int from, int end) {
         int whole = 0;
         for (int shift = 0; shift <= 9; shift += 3) {
-            int first = place[from] >> shift & 7;
-            int last = place[end - 1] >> shift & 7;
+            int first = known.place[from] >> shift & 7;
+            int last = known.place[end - 1] >> shift & 7;
             boolean covers = end - from == 1 ? first == 1 : first == 2 && last == 4 && unbroken(from, end, shift);
             whole |= covers ? 1 << shift / 3 : 0;
         }
@@ -471,7 +317,7 @@ public final class AddressClues {
             boolean number = text.tokens.hasDigit(at[n]);
             digits |= number;
             letters |= !number && text.tokens.isWord(at[n]);
-            fits |= (fit[n] & 7) != 0;
+            fits |= (known.fit[n] & 7) != 0;
         }
         boolean code = end - from == 1 && text.tokens.letters(at[from]) <= CODE_LETTERS;
         return whole
@@ -484,7 +330,7 @@ public final class AddressClues {
 
     private boolean unbroken(int from, int end, int shift) {
         for (int n = from + 1; n < end - 1; n++) {
-            if ((place[n] >> shift & 7) != 3) {
+            if ((known.place[n] >> shift & 7) != 3) {
                 return false;
             }
         }
@@ -551,7 +397,7 @@ public final class AddressClues {
         put(AddressClue.WORD_BEHIND, get(word, k + 1, count), behind);
         put(AddressClue.WORDS_BEFORE, get(word, k - 1, count), word[k]);
         put(AddressClue.WORDS_BEHIND, word[k], get(word, k + 1, count));
-        put(AddressClue.ENDING, ending(at[k]));
+        put(AddressClue.ENDING, TokenLook.ending(text.tokens, at[k]));
     }
 
     /**
@@ -563,7 +409,7 @@ public final class AddressClues {
                 | (long) around(k) << 16
                 | (long) order << 22
                 | (long) habits << 32
-                | (columnKnowsPlaces ? 1L << 38 : 0)
+                | (known.knowsColumn ? 1L << 38 : 0)
                 | (long) inSegment[k] << 39
                 | (long) fromEnd(k) << 43
                 | (long) Math.min(segments, MANY_SEGMENTS) << 46
@@ -571,9 +417,9 @@ public final class AddressClues {
                 | (long) twice[k] << 54;
         long h = mix(0, seen);
         h = mix(h, (long) classes[k] << Integer.SIZE | get(classes, k + 1, count) & 0xFFFFFFFFL);
-        h = mix(h, hint[k] | (long) segment[k] << 16 | (long) fit[k] << 32);
-        h = mix(h, three(place, k));
-        return mix(h, three(column, k));
+        h = mix(h, hint[k] | (long) segment[k] << 16 | (long) known.fit[k] << 32);
+        h = mix(h, three(known.place, k));
+        return mix(h, three(known.column, k));
     }
 
     private long three(int[] all, int k) {
@@ -610,21 +456,25 @@ public final class AddressClues {
         put(AddressClue.CLASS, classes[k], around);
         put(AddressClue.CLASSES_BEHIND, classes[k], get(classes, k + 1, count), behind);
         put(AddressClue.HINT, hint[k], order, around);
-        put(AddressClue.PLACE, mix(place[k], order), around, hint[k]);
-        put(AddressClue.PLACES_BEFORE, get(place, k - 1, count), place[k], before);
-        put(AddressClue.PLACES_BEHIND, place[k], get(place, k + 1, count), behind);
+        put(AddressClue.PLACE, mix(known.place[k], order), around, hint[k]);
+        put(AddressClue.PLACES_BEFORE, get(known.place, k - 1, count), known.place[k], before);
+        put(AddressClue.PLACES_BEHIND, known.place[k], get(known.place, k + 1, count), behind);
         put(AddressClue.SEGMENT, segment[k], inSegment[k]);
         put(AddressClue.SEGMENT_FROM_END, mix(fromEnd, Math.min(segments, MANY_SEGMENTS)), inSegment[k], order);
-        put(AddressClue.POSTCODE, fit[k], mix(toCode, around), order);
-        put(AddressClue.TO_POSTCODE, mix(toCode, around), place[k], hint[k]);
+        put(AddressClue.POSTCODE, known.fit[k], mix(toCode, around), order);
+        put(AddressClue.TO_POSTCODE, mix(toCode, around), known.place[k], hint[k]);
         if (twice[k] != 0) {
-            put(AddressClue.TWICE, twice[k], mix(place[k], order), around);
+            put(AddressClue.TWICE, twice[k], mix(known.place[k], order), around);
         }
-        if (column[k] != 0) {
-            put(AddressClue.COLUMN_PLACE, column[k], around);
+        if (known.column[k] != 0) {
+            put(AddressClue.COLUMN_PLACE, known.column[k], around);
         }
-        if (columnKnowsPlaces) {
-            put(AddressClue.COLUMN_PLACES_NEAR, get(column, k - 1, count), column[k], get(column, k + 1, count));
+        if (known.knowsColumn) {
+            put(
+                    AddressClue.COLUMN_PLACES_NEAR,
+                    get(known.column, k - 1, count),
+                    known.column[k],
+                    get(known.column, k + 1, count));
         }
         if (habits != 0) {
             put(AddressClue.COLUMN_HABITS, mix(habits, around), shape[k], fromEnd);
@@ -633,51 +483,12 @@ public final class AddressClues {
 
     private int findLastFit() {
         for (int k = count - 1; k >= 0; k--) {
-            int code = fit[k] & 7;
+            int code = known.fit[k] & 7;
             if (code == 1 || code == 2) {
                 return k;
             }
         }
         return -1;
-    }
-
-    private int ending(int token) {
-        Tokens tokens = text.tokens;
-        int end = tokens.end(token) - (tokens.isDotted(token) ? 1 : 0);
-        int h = tokens.letters(token) > ENDING ? 1 : 2;
-        int letters = tokens.isIdeograph(token) ? 1 : ENDING;
-        for (int i = Math.max(tokens.start(token), end - letters); i < end; i++) {
-            h = mix(h, tokens.foldAt(i));
-        }
-        return h;
-    }
-
-    /** What a word looks like, but for its letters. */
-    private int shape(int token) {
-        Tokens tokens = text.tokens;
-        if (tokens.is(token, TokenKind.MARK) || tokens.is(token, TokenKind.AND)) {
-            return tokens.charAt(tokens.start(token));
-        }
-        int letters = Math.min(tokens.letters(token), 6);
-        int digit = tokens.hasDigit(token) ? tokens.isWord(token) ? 2 : 1 : 0;
-        int casing = !tokens.isMixedCase() ? 0 : tokens.isAllCaps(token) ? 1 : tokens.startsUpper(token) ? 2 : 3;
-        return 1000
-                + letters
-                + 8 * digit
-                + 32 * casing
-                + (tokens.hasHyphen(token) ? 128 : 0)
-                + (tokens.isDotted(token) ? 256 : 0);
-    }
-
-    /** A number by the kinds of its signs: {@code 12-A}. */
-    private int pattern(int token) {
-        Tokens tokens = text.tokens;
-        int h = 7;
-        for (int i = tokens.start(token); i < tokens.end(token); i++) {
-            char c = tokens.charAt(i);
-            h = mix(h, Postcodes.isDigit(c) ? '9' : Postcodes.isLetter(c) ? 'a' : c);
-        }
-        return h;
     }
 
     private static int fold(long hash) {
