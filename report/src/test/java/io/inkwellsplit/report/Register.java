@@ -9,6 +9,7 @@ import io.inkwellsplit.table.run.Run;
 import io.inkwellsplit.table.split.SplitStep;
 import io.inkwellsplit.table.split.Splitters;
 import io.inkwellsplit.table.split.Subject;
+import io.inkwellsplit.table.survey.RunWatch;
 import io.inkwellsplit.table.survey.Survey;
 import java.io.IOException;
 import java.io.OutputStream;

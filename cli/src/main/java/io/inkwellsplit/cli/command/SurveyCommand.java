@@ -13,6 +13,7 @@ import io.inkwellsplit.table.TableInput;
 import io.inkwellsplit.table.file.Delivery;
 import io.inkwellsplit.table.file.FilePlan;
 import io.inkwellsplit.table.file.WhenThere;
+import io.inkwellsplit.table.split.ReadColumn;
 import io.inkwellsplit.table.split.Splitters;
 import io.inkwellsplit.table.step.Columns;
 import io.inkwellsplit.table.survey.ColumnReadings;
@@ -93,8 +94,7 @@ final class SurveyCommand implements Callable<Integer> {
             List<ColumnSurvey> close = all ? survey.columns() : wanted;
             close.stream()
                     .filter(SurveyView::isRead)
-                    .forEach(column -> readings.put(
-                            column, ColumnReadings.of(source, column, splitters.names(), splitters.addresses())));
+                    .forEach(column -> readings.put(column, ReadColumn.of(source, column, splitters)));
             if (json) {
                 out.println(json(survey, close, readings));
             } else if (wanted.isEmpty()) {

@@ -1,11 +1,7 @@
 package io.inkwellsplit.table.survey;
 
-import io.inkwellsplit.address.AddressSplitter;
-import io.inkwellsplit.name.NameSplitter;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
-import io.inkwellsplit.table.ColumnValues;
-import io.inkwellsplit.table.RowSource;
 import java.util.List;
 import java.util.Map;
 
@@ -82,45 +78,4 @@ public record ColumnReadings(
      * @param end the character behind its last one
      */
     public record Mark(String key, int start, int end) {}
-
-    /**
-     * Reads a column of names or addresses.
-     *
-     * @param source the table
-     * @param column the column
-     * @return what its values were read as
-     * @throws IllegalArgumentException if it holds neither
-     */
-    public static ColumnReadings of(RowSource source, ColumnSurvey column) {
-        return of(source, column, NameSplitter.standard(), AddressSplitter.standard());
-    }
-
-    /**
-     * Reads a column of names or addresses with splitters of the user's.
-     *
-     * @param source the table
-     * @param column the column
-     * @param names reads names; learns from the column first
-     * @param addresses reads addresses; learns from the column first
-     * @return what its values were read as
-     * @throws IllegalArgumentException if it holds neither
-     */
-    public static ColumnReadings of(
-            RowSource source, ColumnSurvey column, NameSplitter names, AddressSplitter addresses) {
-        Iterable<String> values = () -> new ColumnValues(source, column.index());
-        ReadingCounter counter = new ReadingCounter();
-        if (column.holds() == Holds.NAMES) {
-            NameSplitter learned = names.learn(values);
-            values.forEach(value ->
-                    counter.add(ReadingCounter.look(learned.split(value).ofAnyKind())));
-        } else if (column.holds() == Holds.ADDRESSES) {
-            AddressSplitter learned = addresses.learn(values);
-            values.forEach(value ->
-                    counter.add(ReadingCounter.look(learned.split(value).ofAnyKind())));
-        } else {
-            throw new IllegalArgumentException(
-                    column.title() + " holds " + column.holds().key());
-        }
-        return counter.counted();
-    }
 }

@@ -7,7 +7,7 @@
  * <pre>{@code
  * Survey survey = Survey.of(source);
  * survey.columns().get(1).holds();                       // NAMES
- * ColumnReadings.of(source, survey.columns().get(1));    // orders, layers, doubts
+ * ReadColumn.of(source, survey.columns().get(1), Splitters.standard());    // orders, layers, doubts
  * }</pre>
  */
 @NullMarked

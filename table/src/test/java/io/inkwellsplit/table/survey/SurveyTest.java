@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.reading.Kind;
 import io.inkwellsplit.table.csv.CsvSource;
+import io.inkwellsplit.table.split.ReadColumn;
+import io.inkwellsplit.table.split.Splitters;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -93,21 +95,20 @@ class SurveyTest {
     void tellsHowAColumnIsRead() {
         try (CsvSource source = CsvSource.open(Path.of("..", "demo", "box-office.csv"))) {
             Survey survey = Survey.of(source);
-            ColumnReadings patrons = ColumnReadings.of(source, survey.columns().get(1));
+            ColumnReadings patrons = ReadColumn.of(source, survey.columns().get(1), Splitters.standard());
             assertThat(patrons.read()).isEqualTo(149);
             assertThat(patrons.kinds()).containsEntry(Kind.COUPLE, 15L);
             assertThat(patrons.orders().get("given name first")).isGreaterThan(50);
             assertThat(patrons.shapes()).hasSameSizeAs(survey.columns().get(1).shapes());
             assertThat(patrons.shapes().get(0).reading()).startsWith("first ").contains(" | last ");
-            ColumnReadings addresses =
-                    ColumnReadings.of(source, survey.columns().get(2));
+            ColumnReadings addresses = ReadColumn.of(source, survey.columns().get(2), Splitters.standard());
             assertThat(addresses.layouts().get(0).shape().shape()).isEqualTo("street unit city state postcode");
             assertThat(addresses.layouts().get(0).doubtful()).isPositive();
             assertThat(addresses.layers()).containsOnlyKeys("care_of", "recipient");
             assertThat(addresses.parts()).containsKey("city").doesNotContainKey("care_of");
             assertThat(addresses.countries()).containsKeys("US", "GB");
             assertThat(addresses.doubts().values()).allMatch(count -> count > 0);
-            assertThatThrownBy(() -> ColumnReadings.of(source, survey.columns().get(0)))
+            assertThatThrownBy(() -> ReadColumn.of(source, survey.columns().get(0), Splitters.standard()))
                     .hasMessageContaining("holds numbers");
         }
     }

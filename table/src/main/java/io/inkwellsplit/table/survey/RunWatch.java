@@ -1,11 +1,9 @@
-package io.inkwellsplit.report;
+package io.inkwellsplit.table.survey;
 
 import io.inkwellsplit.reading.PartKey;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.table.ReadingWatch;
 import io.inkwellsplit.table.Ways;
-import io.inkwellsplit.table.survey.ColumnReadings;
-import io.inkwellsplit.table.survey.ReadingCounter;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -28,7 +26,7 @@ public final class RunWatch implements ReadingWatch {
         counters.clear();
     }
 
-    /** Returns how the columns were read, by their titles, from left to right. */
+    /** {@return how the columns were read, by their titles, from left to right} */
     public Map<String, ColumnReadings> counted() {
         Map<String, ColumnReadings> counted = new LinkedHashMap<>();
         counters.forEach((column, counter) -> counted.put(column, counter.counted()));
