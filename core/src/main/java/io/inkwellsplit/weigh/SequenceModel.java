@@ -28,8 +28,8 @@ public final class SequenceModel {
 
     static final int ROW = 4;
     static final int BIAS = 128;
-    /** A bit of {@link #known} for so many slots; less than {@link Long#SIZE}, as several bits are for one. */
-    private static final int BITS_A_SLOT = 16;
+    /** So many slots have one word of {@link #known}, and so four bits each: few clues share a bit. */
+    private static final int SLOTS_A_WORD = 16;
 
     private static final int MAGIC = 0x494B5351;
     /** How many numbers stand before all others: what it is, how many labels, how many clues. */
@@ -66,7 +66,7 @@ public final class SequenceModel {
         int size = Integer.highestOneBit(Math.max(8, clues.length)) * 4;
         keys = new int[size];
         numbers = new char[size];
-        known = new long[size / BITS_A_SLOT];
+        known = new long[size / SLOTS_A_WORD];
         rows = new long[(clues.length + 1) * ROW];
         Arrays.fill(rows, 0x8080808080808080L);
         for (int i = 0; i < clues.length; i++) {

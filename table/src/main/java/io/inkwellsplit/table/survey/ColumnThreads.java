@@ -84,7 +84,7 @@ final class ColumnThreads implements AutoCloseable {
             Thread.currentThread().interrupt();
             throw new IllegalStateException("the survey was interrupted", e);
         } catch (ExecutionException e) {
-            throw new IllegalStateException(e.getCause());
+            throw e.getCause() instanceof RuntimeException cause ? cause : new IllegalStateException(e.getCause());
         }
     }
 
