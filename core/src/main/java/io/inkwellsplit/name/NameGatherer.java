@@ -64,7 +64,7 @@ final class NameGatherer {
         for (int i = 0; i < k && affixes.segments[i] == 0; i++) {
             families += text.has(affixes.words[i], WordInfo.ANY_PARTICLE) ? 0 : 1;
         }
-        evidence.countFamilyNames(families == 2);
+        evidence.countFamilyNames(families == 2, text.isTwoUsual());
         for (int i = 0; i < k; i++) {
             int token = affixes.words[i];
             if (!text.isInitial(token) && !text.has(token, WordInfo.PARTICLE)) {
@@ -97,13 +97,20 @@ final class NameGatherer {
         }
     }
 
-    /** A word next to the family name that is itself as good as always a family name makes two of them. */
+    /**
+     * A word next to the family name that is itself as good as always a family name makes two of them, and so does a word in no
+     * list that sounds like one of two.
+     */
     private static void familyNames(NameText text, int k, int beside, NameCounts evidence) {
         if (k == 2 || text.isInitial(beside) || text.odds(beside) > DECISIVE / 2) {
-            evidence.countFamilyNames(false);
-        } else if (text.odds(beside) < -DECISIVE) {
-            evidence.countFamilyNames(true);
+            evidence.countFamilyNames(false, text.isTwoUsual());
+        } else if (text.odds(beside) < -DECISIVE || isOneOfTwo(text, beside)) {
+            evidence.countFamilyNames(true, text.isTwoUsual());
         }
+    }
+
+    private static boolean isOneOfTwo(NameText text, int word) {
+        return text.isTwoUsual() && text.isUnknown(word) && text.has(word, WordInfo.TWO_USUAL);
     }
 
     private static void count(NameText text, int given, int family, NameCounts evidence) {

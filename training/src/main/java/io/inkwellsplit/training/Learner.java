@@ -3,6 +3,7 @@ package io.inkwellsplit.training;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 
 /**
@@ -21,15 +22,27 @@ final class Learner {
     private final double[] weights;
     private final double[] squares;
     private final boolean[] columnFeature;
+    private final boolean[] isTold;
 
     /** @param features the names of the features; those of a column may not speak against what they say */
     Learner(List<String> features) {
+        this(features, Map.of());
+    }
+
+    /**
+     * @param features the names of the features; those of a column may not speak against what they say
+     * @param told weights that are not learned, by the names of their features
+     */
+    Learner(List<String> features, Map<String, Double> told) {
         weights = new double[features.size()];
         squares = new double[features.size()];
         Arrays.fill(squares, 1e-3);
         columnFeature = new boolean[features.size()];
+        isTold = new boolean[features.size()];
         for (int i = 0; i < columnFeature.length; i++) {
             columnFeature[i] = features.get(i).startsWith("COLUMN_");
+            isTold[i] = told.containsKey(features.get(i));
+            weights[i] = told.getOrDefault(features.get(i), 0.0);
         }
     }
 
@@ -62,6 +75,9 @@ final class Learner {
             int[] features = example.features[c];
             for (int i = 0; i < features.length; i++) {
                 int f = features[i];
+                if (isTold[f]) {
+                    continue;
+                }
                 double gradient = pull * example.amounts[c][i] - PENALTY * weights[f];
                 squares[f] += gradient * gradient;
                 weights[f] += RATE * gradient / Math.sqrt(squares[f]);

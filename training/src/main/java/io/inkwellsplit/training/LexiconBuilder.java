@@ -18,21 +18,30 @@ import org.jspecify.annotations.Nullable;
  * <p>A line is {@code word<TAB>given family tags}: two hexadecimal digits and letters. A digit is 0 for a word that was
  * not seen so; from 1 to f each step is {@value #STEP} natural-log units of frequency. In a ranked list the frequency
  * is taken from the rank by Zipf's law; in an unranked one every name is as frequent as the others. Tags: {@code i} a
- * family name of Spain, Portugal or their languages' Americas, {@code v} a Vietnamese family name, {@code e} a
+ * name of people who usually bear two family names: in Spain, Portugal, their languages' Americas and Iran (a family name in their lists, a rare one that sounds so, or a given name
+ * that few other lists have), {@code v} a Vietnamese family name, {@code e} a
  * Chinese or Korean one in Latin letters.
  */
 final class LexiconBuilder {
     private static final double STEP = 0.8;
     private static final double TOP = 0.02;
     private static final double US_SHARE = 0.6;
-    private static final Set<String> IBERIAN = Set.of("es", "es_MX", "pt_BR", "pt_PT");
+    static final Set<String> TWO_USUAL = Set.of("es", "es_MX", "pt_BR", "pt_PT", "fa_latin");
+
+    private static final double OFTENER = 4;
+
+    /** Step of frequency up to which a family name is rare. */
+    private static final int RARE = 5;
 
     private final Map<String, Double> given = new HashMap<>();
     private final Map<String, Double> family = new HashMap<>();
     private final Map<String, String> tags = new HashMap<>();
     private final Tokens tokens = new Tokens();
 
-    LexiconBuilder(NameSources sources) {
+    private final SoundLearner sounds;
+
+    LexiconBuilder(NameSources sources, SoundLearner sounds) {
+        this.sounds = sounds;
         for (List<String> list : sources.usGiven) {
             ranked(list, given, US_SHARE / 2);
         }
@@ -40,7 +49,7 @@ final class LexiconBuilder {
         sources.given.forEach((locale, list) -> unranked(list, given, (1 - US_SHARE) / sources.given.size()));
         sources.family.forEach((locale, list) -> {
             unranked(list, family, (1 - US_SHARE) / sources.family.size());
-            if (IBERIAN.contains(locale)) {
+            if (TWO_USUAL.contains(locale)) {
                 list.forEach(name -> tag(name, "i"));
             }
             if (locale.equals("rom")) {
@@ -50,6 +59,22 @@ final class LexiconBuilder {
                 list.forEach(name -> tag(name, "v"));
             }
         });
+        givenWhereTwoAreUsual(sources).forEach(word -> tag(word, "i"));
+    }
+
+    /** Returns the given names that stand in a {@value #OFTENER} times larger share of those lists than of the others. */
+    private Set<String> givenWhereTwoAreUsual(NameSources sources) {
+        Map<String, Integer> here = new TreeMap<>();
+        Map<String, Integer> elsewhere = new HashMap<>();
+        sources.given.forEach((locale, list) -> list.stream()
+                .flatMap(name -> words(name).stream())
+                .distinct()
+                .forEach(word -> (TWO_USUAL.contains(locale) ? here : elsewhere).merge(word, 1, Integer::sum)));
+        double others = sources.given.size() - TWO_USUAL.size();
+        here.entrySet()
+                .removeIf(name -> name.getValue() / (double) TWO_USUAL.size()
+                        < OFTENER * elsewhere.getOrDefault(name.getKey(), 0) / others);
+        return here.keySet();
     }
 
     private void ranked(List<String> list, Map<String, Double> into, double share) {
@@ -111,8 +136,19 @@ final class LexiconBuilder {
         StringBuilder text =
                 new StringBuilder("# Built by the training program; see docs/training.md. Sources: NOTICE.\n");
         for (String word : lines.keySet()) {
-            text.append(word).append('\t').append(digit(given.get(word))).append(digit(family.get(word)));
-            text.append(tags.getOrDefault(word, "")).append('\n');
+            char asGiven = digit(given.get(word));
+            char asFamily = digit(family.get(word));
+            String tag = tags.getOrDefault(word, "");
+            boolean rare = asGiven <= asFamily && Character.digit(asFamily, 16) <= RARE;
+            if (tag.isEmpty() && rare && sounds.isTwoUsual(word)) {
+                tag = "i";
+            }
+            text.append(word)
+                    .append('\t')
+                    .append(asGiven)
+                    .append(asFamily)
+                    .append(tag)
+                    .append('\n');
         }
         Files.writeString(file, text);
     }

@@ -6,10 +6,27 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
 
-/** Writes learned weights and their calibration in the form that the core loads. */
+/** Reads and writes learned weights and their calibration in the form that the core loads. */
 final class WeightsFile {
     private WeightsFile() {}
+
+    /** Returns the weights of a file, by feature. */
+    static Map<String, Double> read(Path file) throws IOException {
+        Map<String, Double> weights = new TreeMap<>();
+        for (String line : Files.readAllLines(file)) {
+            String[] fields = line.split("\t");
+            if (line.equals("[calibration]")) {
+                break;
+            }
+            if (fields.length == 2) {
+                weights.put(fields[0], Double.parseDouble(fields[1]));
+            }
+        }
+        return weights;
+    }
 
     static void write(Path file, String what, List<String> features, double[] weights, List<Knot> knots)
             throws IOException {

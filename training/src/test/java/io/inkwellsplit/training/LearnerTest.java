@@ -7,6 +7,7 @@ import io.inkwellsplit.training.Calibrator.Outcome;
 import io.inkwellsplit.training.Learner.Example;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -33,6 +34,15 @@ class LearnerTest {
         double[] p = Learner.probabilities(examples().get(0), weights);
         assertThat(p[0]).isBetween(0.86, 0.94);
         assertThat(p[0] + p[1]).isBetween(0.999999, 1.000001);
+    }
+
+    @Test
+    void aWeightThatIsToldStays() {
+        double[] weights = new Learner(FEATURES, Map.of("BAD", 2.5)).learn(examples(), 10, 1);
+        assertThat(weights[1]).isEqualTo(2.5);
+        assertThat(weights[0])
+                .as("the others make up for it")
+                .isGreaterThan(new Learner(FEATURES).learn(examples(), 10, 1)[0] + 1);
     }
 
     @Test

@@ -39,6 +39,8 @@ public final class NameCounts {
     private long familyFirst;
     private long twoFamilyNames;
     private long oneFamilyName;
+    private long twoWhereUsual;
+    private long oneWhereUsual;
     private long familyInCapitals;
     private long oneCase;
     private long people;
@@ -85,13 +87,13 @@ public final class NameCounts {
         }
     }
 
-    public void countFamilyNames(boolean two) {
+    /** @param usual whether the value's names are from where two family names are usual, and whose people keep a habit of their own */
+    public void countFamilyNames(boolean two, boolean usual) {
         habits = null;
-        if (two) {
-            twoFamilyNames++;
-        } else {
-            oneFamilyName++;
-        }
+        twoFamilyNames += two ? 1 : 0;
+        oneFamilyName += two ? 0 : 1;
+        twoWhereUsual += two && usual ? 1 : 0;
+        oneWhereUsual += !two && usual ? 1 : 0;
     }
 
     public void countCase(boolean familyCapitals) {
@@ -149,11 +151,20 @@ public final class NameCounts {
         }
     }
 
-    private static final int TOTALS = 8;
+    private static final int TOTALS = 10;
 
     public byte[] toBytes() {
         long[] totals = {
-            givenFirst, familyFirst, twoFamilyNames, oneFamilyName, familyInCapitals, oneCase, people, organisations
+            givenFirst,
+            familyFirst,
+            twoFamilyNames,
+            oneFamilyName,
+            familyInCapitals,
+            oneCase,
+            people,
+            organisations,
+            twoWhereUsual,
+            oneWhereUsual
         };
         int[] words = counts;
         int[] all = words == null ? new int[WORDS + OrderCounts.SIZE] : Arrays.copyOf(words, WORDS + OrderCounts.SIZE);
@@ -176,6 +187,8 @@ public final class NameCounts {
         evidence.oneCase = totals[5];
         evidence.people = totals[6];
         evidence.organisations = totals[7];
+        evidence.twoWhereUsual = totals[8];
+        evidence.oneWhereUsual = totals[9];
         if (all != null && hasWords(all)) {
             evidence.counts = Arrays.copyOf(all, WORDS);
         }
@@ -202,6 +215,8 @@ public final class NameCounts {
         oneCase += other.oneCase;
         people += other.people;
         organisations += other.organisations;
+        twoWhereUsual += other.twoWhereUsual;
+        oneWhereUsual += other.oneWhereUsual;
         int[] from = other.counts;
         if (from != null) {
             int[] into = counts;
@@ -221,10 +236,16 @@ public final class NameCounts {
      *
      * @param givenFirst that a name without a comma starts with the given name
      * @param twoFamilyNames that a person has two family names
+     * @param twoWhereUsual that a person whose names are from where two family names are usual has two
      * @param familyInCapitals that family names are written in capitals and given names not
      * @param organisations that a value is an organisation
      */
-    public record Habits(double givenFirst, double twoFamilyNames, double familyInCapitals, double organisations) {}
+    public record Habits(
+            double givenFirst,
+            double twoFamilyNames,
+            double twoWhereUsual,
+            double familyInCapitals,
+            double organisations) {}
 
     public Habits habits() {
         Habits known = habits;
@@ -232,6 +253,7 @@ public final class NameCounts {
             known = new Habits(
                     others(givenFirst, familyFirst),
                     others(twoFamilyNames, oneFamilyName),
+                    others(twoWhereUsual, oneWhereUsual),
                     others(familyInCapitals, oneCase),
                     others(organisations, people));
             habits = known;

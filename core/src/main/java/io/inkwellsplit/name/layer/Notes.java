@@ -75,7 +75,7 @@ public final class Notes {
                 || text.label(start - 1) != NameText.FREE
                 || text.tokens.isDotted(end - 1)
                 || end - start > 1
-                || text.info(start) == 0 && text.tokens.letters(start) > 1;
+                || text.isForeign(start) && text.tokens.letters(start) > 1;
     }
 
     /** What is written without a blank around an at sign. */

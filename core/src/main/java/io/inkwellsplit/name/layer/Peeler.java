@@ -42,7 +42,7 @@ public final class Peeler {
 
     /** Returns whether a phrase may start here, after putting a misspelt keyword right. */
     private boolean keyword(NameText text, int i) {
-        if (text.info(i) == 0
+        if (text.isForeign(i)
                 && text.tokens.isWord(i)
                 && text.tokens.letters(i) >= MIN_MISSPELT
                 && !text.tokens.hasHyphen(i)

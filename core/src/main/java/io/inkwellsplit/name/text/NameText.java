@@ -57,6 +57,8 @@ public final class NameText {
 
     private NameWords words = NameWords.shipped();
     private NameCounts evidence = NameCounts.NOTHING;
+    private int firstWord;
+    private int lastWord;
     private String source = "";
 
     public void read(String text, NameWords words) {
@@ -82,9 +84,14 @@ public final class NameText {
         hasNumber = false;
         hasComma = false;
         hasMore = false;
+        firstWord = -1;
         int particleEnd = 0;
         for (int i = 0; i < count; i++) {
             annotate(i, words);
+            if (tokens.isWord(i)) {
+                firstWord = firstWord < 0 ? i : firstWord;
+                lastWord = i;
+            }
             if (i < particleEnd) {
                 // "von und zu" joins no two people, and each of its words is a particle.
                 info[i] = info[i] & ~WordInfo.CONNECTOR | WordInfo.PARTICLE;
@@ -156,6 +163,11 @@ public final class NameText {
         };
     }
 
+    /** Returns whether the first word and the last are names from where two family names are usual. */
+    public boolean isTwoUsual() {
+        return firstWord >= 0 && (has(firstWord, WordInfo.TWO_USUAL) && has(lastWord, WordInfo.TWO_USUAL));
+    }
+
     /** Returns how many tokens there are. */
     public int count() {
         return count;
@@ -164,6 +176,11 @@ public final class NameText {
     /** Returns what is known of a token; see {@link WordInfo}. */
     public int info(int token) {
         return info[token];
+    }
+
+    /** Returns whether no list has a word, as a name or as anything else; it may sound like a name. */
+    public boolean isForeign(int token) {
+        return (info[token] & ~WordInfo.TWO_USUAL) == 0;
     }
 
     /** Takes a token for another word: one that is meant, and misspelt. */

@@ -171,13 +171,22 @@ public final class NameScorer {
             tally.add(MIDDLE_COUNT_MANY, 1);
         }
         if (shape.middles > 0 && shape.familyCores == 1) {
-            familyNames(text, shape.lastGiven, habits.twoFamilyNames(), -1, tally);
+            familyNames(text, shape.lastGiven, two(text, habits), -1, tally);
         } else if (shape.familyCores >= 2) {
-            familyNames(text, shape.firstFamily, habits.twoFamilyNames(), 1, tally);
+            familyNames(text, shape.firstFamily, two(text, habits), 1, tally);
         }
         if (shape.firsts > 0 && shape.middles == 0 && shape.familyWords == 1) {
             tally.add(NAME_COUNT_TWO, 1);
         }
+    }
+
+    /**
+     * Returns whether such people of the column have two family names, in natural-log odds: in a column of one family name those
+     * from where two are usual keep their own habit.
+     */
+    private static double two(NameText text, Habits habits) {
+        double all = habits.twoFamilyNames();
+        return all < ONE_FAMILY_NAME && text.isTwoUsual() ? Math.max(all, habits.twoWhereUsual()) : all;
     }
 
     /**
@@ -193,7 +202,7 @@ public final class NameScorer {
             if (two > MOST) {
                 tally.add(COLUMN_FAMILY_NAMES_ALL, sign * (two - MOST));
             }
-        } else if (!text.has(word, WordInfo.IBERIAN) || !text.has(shape.lastFamily, WordInfo.IBERIAN)) {
+        } else if (!text.has(word, WordInfo.TWO_USUAL) || !text.has(shape.lastFamily, WordInfo.TWO_USUAL)) {
             tally.add(COLUMN_ONE_FAMILY_NAME, sign * two);
         }
     }
@@ -223,7 +232,8 @@ public final class NameScorer {
         if (!text.isNameTail(first)) {
             opening(text, first, last, adjacent, tally);
         }
-        boolean two = evidence.habits().twoFamilyNames() > 0;
+        boolean bothUsual = shape.familyCores >= 2 && isTwoUsual(text, first) && isTwoUsual(text, last);
+        boolean two = two(text, evidence.habits()) > 0 || bothUsual;
         if (two && shape.familyCores >= 2 && adjacent && !startsWithParticle && last > first + 1) {
             // What holds for a name with a particle alone holds for the second of two: Bianchi da Silva.
             opening(text, first + 1, last, true, tally);
@@ -233,13 +243,40 @@ public final class NameScorer {
         if (last > first && (sure || allParticles)) {
             tally.add(LAST_ENDS_PARTICLE, 1);
         }
-        if (shape.familyCores >= 2 && text.has(first, WordInfo.IBERIAN) && text.has(last, WordInfo.IBERIAN)) {
-            tally.add(LAST_IBERIAN_PAIR, text.odds(first) < SURELY_GIVEN ? 1 : 0);
-        } else if (shape.familyCores >= 2
-                && (evidence.isEmpty() || evidence.habits().twoFamilyNames() < ONE_FAMILY_NAME)
+        if (shape.familyCores >= 2 && !(startsWithParticle && isGivenBehindParticle(text, first))) {
+            pair(text, bothUsual, evidence, tally);
+        }
+    }
+
+    /** {@code de los Ángeles} is no family name beside {@code Fernández}. */
+    private static boolean isGivenBehindParticle(NameText text, int particle) {
+        int core = particle;
+        while (core + 1 < text.count() && text.has(core, WordInfo.ANY_PARTICLE)) {
+            core++;
+        }
+        return text.has(core, WordInfo.GIVEN_BEHIND_PARTICLE);
+    }
+
+    /** Tallies where the words of a last name of two are known from. */
+    private void pair(NameText text, boolean bothUsual, NameCounts evidence, Tally tally) {
+        int first = shape.firstFamily;
+        int last = shape.lastFamily;
+        boolean given = shape.firstGiven >= 0 && isTwoUsual(text, shape.firstGiven);
+        boolean company = given && (isTwoUsual(text, first) || isTwoUsual(text, last));
+        if (company && (text.odds(first) < 0 || text.isUnknown(first))) {
+            tally.add(LAST_TWO_USUAL_GIVEN, 1);
+        }
+        if (bothUsual) {
+            tally.add(LAST_TWO_USUAL_PAIR, text.odds(first) < SURELY_GIVEN ? 1 : 0);
+        } else if (!company
+                && (evidence.isEmpty() || two(text, evidence.habits()) < ONE_FAMILY_NAME)
                 && (isFromElsewhere(text, first) || isFromElsewhere(text, last))) {
             tally.add(LAST_OTHER_PAIR, 1);
         }
+    }
+
+    private static boolean isTwoUsual(NameText text, int word) {
+        return text.has(word, WordInfo.TWO_USUAL);
     }
 
     /** Tallies how a family name opens that has a particle. */
@@ -257,7 +294,7 @@ public final class NameScorer {
     }
 
     private static boolean isFromElsewhere(NameText text, int word) {
-        return !text.isUnknown(word) && !text.has(word, WordInfo.IBERIAN | WordInfo.ANY_PARTICLE);
+        return !text.isUnknown(word) && !text.has(word, WordInfo.TWO_USUAL | WordInfo.ANY_PARTICLE);
     }
 
     private void layout(NameText text, Layout layout, int from, int to, Habits habits, Tally tally) {

@@ -80,8 +80,8 @@ final class WordFeatures {
     static void particleBehind(NameText text, int i, int family, Tally tally) {
         if (text.has(i, WordInfo.PARTICLE_OR_NAME) && !text.tokens.isAllLower(i)) {
             tally.add(LAST_PARTICLE_BEHIND, 1);
-            if (text.has(family, WordInfo.IBERIAN)) {
-                tally.add(LAST_PARTICLE_BEHIND_IBERIAN, 1);
+            if (text.has(family, WordInfo.TWO_USUAL)) {
+                tally.add(LAST_PARTICLE_BEHIND_TWO_USUAL, 1);
             }
         }
         particle(text, i, tally);

@@ -171,7 +171,7 @@ public final class NameWords {
 
     private static int tag(Line line, char tag) {
         return switch (tag) {
-            case 'i' -> WordInfo.IBERIAN;
+            case 'i' -> WordInfo.TWO_USUAL;
             case 'v' -> WordInfo.VIETNAMESE;
             case 'e' -> WordInfo.EAST_ASIAN;
             default -> throw line.refuse("the tag " + tag + " is unknown");
@@ -197,9 +197,14 @@ public final class NameWords {
         return words.get(hash);
     }
 
-    /** Returns what is known of a word that is in no list: whether it looks like one coined for a firm. */
+    /**
+     * Returns what is known of a word that is in no list: whether it looks like one coined for a firm, or sounds like a family
+     * name of people who usually bear two.
+     */
     public int unlisted(Tokens tokens, int token) {
-        return Coined.is(tokens, token, words) ? WordInfo.ORGANISATION_OR_NAME : 0;
+        return Coined.is(tokens, token, words)
+                ? WordInfo.ORGANISATION_OR_NAME
+                : Sounds.isTwoUsual(tokens, token) ? WordInfo.TWO_USUAL : 0;
     }
 
     /** Returns whether the tokens of a value are nothing to read. */

@@ -17,7 +17,9 @@ public final class WordInfo {
     /** Any frequency as a family name. */
     public static final int FAMILY = 0xf0;
 
-    public static final int IBERIAN = 1 << 8;
+    /** A name of people who usually bear two family names: in Spain, Portugal, their languages' Americas and Iran. */
+    public static final int TWO_USUAL = 1 << 8;
+
     public static final int VIETNAMESE = 1 << 9;
     public static final int TITLE = 1 << 10;
     /** A title that is a name too. */
