@@ -35,13 +35,7 @@ public final class Tables {
         Path root = Path.of(args[0]).toAbsolutePath().normalize();
         int rows = args.length > 1 ? Integer.parseInt(args[1]) : ROWS;
         int runs = args.length > 2 ? Integer.parseInt(args[2]) : RUNS;
-        Path table = root.resolve("bench/target/register-" + rows + ".csv");
-        if (!Files.exists(table)) {
-            Path part = table.resolveSibling("register.part");
-            WideTable.write(root.resolve("training/data"), part, rows);
-            Files.move(part, table);
-        }
-        new Tables(root, table).measure(rows, runs);
+        new Tables(root, WideTable.register(root, rows)).measure(rows, runs);
     }
 
     private void measure(int rows, int runs) throws IOException, InterruptedException {

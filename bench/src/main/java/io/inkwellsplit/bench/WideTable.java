@@ -8,6 +8,7 @@ import io.inkwellsplit.training.AddressSets;
 import io.inkwellsplit.training.Labelled;
 import io.inkwellsplit.training.NameSets;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -28,6 +29,17 @@ public final class WideTable {
 
     public static void main(String[] args) throws IOException {
         copy(Path.of(args[0]), Path.of(args[1]), Integer.parseInt(args[2]));
+    }
+
+    /** Returns a register of so many rows, which is written if it is not there yet. */
+    static Path register(Path root, int rows) throws IOException {
+        Path table = root.resolve("bench/target/register-" + rows + ".csv");
+        if (!Files.exists(table)) {
+            Path part = table.resolveSibling("register.part");
+            write(root.resolve("training/data"), part, rows);
+            Files.move(part, table);
+        }
+        return table;
     }
 
     /** Writes a register: names in many formats, addresses mostly American and British, a tenth from elsewhere. */
