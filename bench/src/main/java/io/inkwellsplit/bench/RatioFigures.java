@@ -2,6 +2,7 @@ package io.inkwellsplit.bench;
 
 import java.awt.Color;
 import java.awt.Font;
+import java.awt.Paint;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.text.NumberFormat;
@@ -17,6 +18,8 @@ import org.jfree.chart.StandardChartTheme;
 import org.jfree.chart.axis.LogAxis;
 import org.jfree.chart.axis.NumberAxis;
 import org.jfree.chart.axis.NumberTickUnitSource;
+import org.jfree.chart.labels.ItemLabelAnchor;
+import org.jfree.chart.labels.ItemLabelPosition;
 import org.jfree.chart.labels.StandardCategoryItemLabelGenerator;
 import org.jfree.chart.plot.CategoryPlot;
 import org.jfree.chart.plot.PlotOrientation;
@@ -24,6 +27,7 @@ import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.renderer.category.BarRenderer;
 import org.jfree.chart.renderer.category.StandardBarPainter;
 import org.jfree.chart.renderer.xy.XYLineAndShapeRenderer;
+import org.jfree.chart.ui.TextAnchor;
 import org.jfree.data.category.DefaultCategoryDataset;
 import org.jfree.data.xy.XYSeries;
 import org.jfree.data.xy.XYSeriesCollection;
@@ -36,6 +40,10 @@ public final class RatioFigures {
     private static final int WIDTH = 1000;
     private static final int HEIGHT = 520;
     private static final int SMALLEST_LETTERS = 15;
+    private static final double MARGIN = 0.1;
+    /** The first works are the whole; what follows lies within them or beside them, and has another colour. */
+    private static final int PIECES = 4;
+
     private static final Color INK = new Color(0x1d, 0x35, 0x57);
     private static final Color CLAY = new Color(0xb5, 0x53, 0x2d);
 
@@ -81,6 +89,8 @@ public final class RatioFigures {
         letters(chart);
         XYPlot plot = chart.getXYPlot();
         LogAxis rows = new LogAxis("rows of the table");
+        rows.setUpperMargin(MARGIN);
+        rows.setLowerMargin(MARGIN);
         rows.setStandardTickUnits(new NumberTickUnitSource(true));
         rows.setNumberFormatOverride(NumberFormat.getIntegerInstance(Locale.ENGLISH));
         rows.setLabelFont(plot.getDomainAxis().getLabelFont());
@@ -117,12 +127,21 @@ public final class RatioFigures {
         CategoryPlot plot = chart.getCategoryPlot();
         plot.setBackgroundPaint(Color.WHITE);
         plot.setRangeGridlinePaint(Color.LIGHT_GRAY);
-        BarRenderer bars = (BarRenderer) plot.getRenderer();
+        plot.getRangeAxis().setUpperMargin(MARGIN);
+        BarRenderer bars = new BarRenderer() {
+            @Override
+            public Paint getItemPaint(int row, int column) {
+                return column < PIECES ? INK : CLAY;
+            }
+        };
+        plot.setRenderer(bars);
         bars.setBarPainter(new StandardBarPainter());
         bars.setShadowVisible(false);
-        bars.setSeriesPaint(0, INK);
         bars.setDefaultItemLabelGenerator(
                 new StandardCategoryItemLabelGenerator("{2}", NumberFormat.getNumberInstance(Locale.ENGLISH)));
+        bars.setDefaultItemLabelFont(plot.getRangeAxis().getTickLabelFont());
+        bars.setDefaultPositiveItemLabelPosition(
+                new ItemLabelPosition(ItemLabelAnchor.OUTSIDE3, TextAnchor.CENTER_LEFT));
         bars.setDefaultItemLabelsVisible(true);
         return chart;
     }
