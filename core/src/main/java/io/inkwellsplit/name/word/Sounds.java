@@ -23,20 +23,26 @@ final class Sounds {
     private static final Format FORMAT =
             Format.NONE.required("letters", Column.TEXT, Column.NUMBER).required("odds needed", Column.NUMBER);
 
-    private static final float[] ODDS = new float[SYMBOLS * SYMBOLS * SYMBOLS];
-    private static final float NEEDED;
+    /** In hundredths, so that the table stays small enough for the nearest cache. */
+    private static final short[] ODDS = new short[SYMBOLS * SYMBOLS * SYMBOLS];
+
+    private static final int NEEDED;
 
     static {
         Map<String, List<Line>> sections = FORMAT.read(Sounds.class, "sounds.txt");
         for (Line line : sections.getOrDefault("letters", List.of())) {
             String[] fields = line.text().split("\t");
-            ODDS[place(fields[0].charAt(0), fields[0].charAt(1), fields[0].charAt(2))] = Float.parseFloat(fields[1]);
+            ODDS[place(fields[0].charAt(0), fields[0].charAt(1), fields[0].charAt(2))] = (short) hundredths(fields[1]);
         }
-        NEEDED = Float.parseFloat(
+        NEEDED = hundredths(
                 sections.getOrDefault("odds needed", List.of()).get(0).text());
     }
 
     private Sounds() {}
+
+    private static int hundredths(String number) {
+        return (int) Math.round(Double.parseDouble(number) * 100);
+    }
 
     private static int place(char a, char b, char c) {
         return (symbol(a) * SYMBOLS + symbol(b)) * SYMBOLS + symbol(c);
@@ -51,7 +57,7 @@ final class Sounds {
         if (tokens.letters(token) < SHORTEST) {
             return false;
         }
-        float odds = 0;
+        int odds = 0;
         int before = EDGE;
         int last = EDGE;
         for (int at = tokens.start(token); at < tokens.end(token); at++) {
