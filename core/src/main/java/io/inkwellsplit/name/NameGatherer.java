@@ -64,7 +64,7 @@ final class NameGatherer {
         for (int i = 0; i < k && affixes.segments[i] == 0; i++) {
             families += text.has(affixes.words[i], WordInfo.ANY_PARTICLE) ? 0 : 1;
         }
-        evidence.countFamilyNames(families == 2, text.isTwoUsual());
+        evidence.countFamilyNames(families == 2, isTwoUsual(text, k));
         for (int i = 0; i < k; i++) {
             int token = affixes.words[i];
             if (!text.isInitial(token) && !text.has(token, WordInfo.PARTICLE)) {
@@ -101,16 +101,22 @@ final class NameGatherer {
      * A word next to the family name that is itself as good as always a family name makes two of them, and so does a word in no
      * list that sounds like one of two.
      */
-    private static void familyNames(NameText text, int k, int beside, NameCounts evidence) {
+    private void familyNames(NameText text, int k, int beside, NameCounts evidence) {
+        boolean usual = isTwoUsual(text, k);
         if (k == 2 || text.isInitial(beside) || text.odds(beside) > DECISIVE / 2) {
-            evidence.countFamilyNames(false, text.isTwoUsual());
-        } else if (text.odds(beside) < -DECISIVE || isOneOfTwo(text, beside)) {
-            evidence.countFamilyNames(true, text.isTwoUsual());
+            evidence.countFamilyNames(false, usual);
+        } else if (text.odds(beside) < -DECISIVE || usual && isOneOfTwo(text, beside)) {
+            evidence.countFamilyNames(true, usual);
         }
     }
 
     private static boolean isOneOfTwo(NameText text, int word) {
-        return text.isTwoUsual() && text.isUnknown(word) && text.has(word, WordInfo.TWO_USUAL);
+        return text.isUnknown(word) && text.has(word, WordInfo.TWO_USUAL);
+    }
+
+    /** Returns whether the first name and the last are from where two family names are usual; titles and suffixes do not count. */
+    private boolean isTwoUsual(NameText text, int k) {
+        return text.has(affixes.words[0], WordInfo.TWO_USUAL) && text.has(affixes.words[k - 1], WordInfo.TWO_USUAL);
     }
 
     private static void count(NameText text, int given, int family, NameCounts evidence) {

@@ -80,6 +80,7 @@ class NameColumnsTest {
     @CsvSource(delimiter = '|', textBlock = """
             Javier Montecillas Lozano      | Javier |       | Montecillas Lozano
             JAVIER MONTECILLAS LOZANO      | JAVIER |       | MONTECILLAS LOZANO
+            Dr. Javier Montecillas Lozano, MD | Javier |    | Montecillas Lozano
             Ramon Carrajosa Villaturde     | Ramon  |       | Carrajosa Villaturde
             Joaquim Moleiras da Fonseca    | Joaquim |      | Moleiras da Fonseca
             Pedro Luis Carrajosa Medina    | Pedro  | Luis  | Carrajosa Medina

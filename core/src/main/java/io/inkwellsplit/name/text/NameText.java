@@ -57,8 +57,6 @@ public final class NameText {
 
     private NameWords words = NameWords.shipped();
     private NameCounts evidence = NameCounts.NOTHING;
-    private int firstWord;
-    private int lastWord;
     private String source = "";
 
     public void read(String text, NameWords words) {
@@ -84,14 +82,9 @@ public final class NameText {
         hasNumber = false;
         hasComma = false;
         hasMore = false;
-        firstWord = -1;
         int particleEnd = 0;
         for (int i = 0; i < count; i++) {
             annotate(i, words);
-            if (tokens.isWord(i)) {
-                firstWord = firstWord < 0 ? i : firstWord;
-                lastWord = i;
-            }
             if (i < particleEnd) {
                 // "von und zu" joins no two people, and each of its words is a particle.
                 info[i] = info[i] & ~WordInfo.CONNECTOR | WordInfo.PARTICLE;
@@ -161,11 +154,6 @@ public final class NameText {
             case WORD, NUMBER, MARK, AND -> FREE;
             default -> SEPARATOR;
         };
-    }
-
-    /** Returns whether the first word and the last are names from where two family names are usual. */
-    public boolean isTwoUsual() {
-        return firstWord >= 0 && (has(firstWord, WordInfo.TWO_USUAL) && has(lastWord, WordInfo.TWO_USUAL));
     }
 
     /** Returns how many tokens there are. */

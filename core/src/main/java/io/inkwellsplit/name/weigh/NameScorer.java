@@ -184,9 +184,19 @@ public final class NameScorer {
      * Returns whether such people of the column have two family names, in natural-log odds: in a column of one family name those
      * from where two are usual keep their own habit.
      */
-    private static double two(NameText text, Habits habits) {
+    private double two(NameText text, Habits habits) {
         double all = habits.twoFamilyNames();
-        return all < ONE_FAMILY_NAME && text.isTwoUsual() ? Math.max(all, habits.twoWhereUsual()) : all;
+        return all < ONE_FAMILY_NAME && areEndsUsual(text) ? Math.max(all, habits.twoWhereUsual()) : all;
+    }
+
+    /** Returns whether the first name and the last, whichever is the family name, are from where two family names are usual. */
+    private boolean areEndsUsual(NameText text) {
+        if (shape.firstGiven < 0 || shape.firstFamily < 0) {
+            return false;
+        }
+        boolean givenFirst = shape.firstGiven < shape.firstFamily;
+        return isTwoUsual(text, givenFirst ? shape.firstGiven : shape.firstFamily)
+                && isTwoUsual(text, givenFirst ? shape.lastFamily : shape.lastGiven);
     }
 
     /**
