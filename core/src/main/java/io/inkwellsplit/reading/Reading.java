@@ -111,7 +111,7 @@ public final class Reading<P extends PartKey> {
         if (!has(key)) {
             return "";
         }
-        if (meant.containsKey(key)) {
+        if (!meant.isEmpty() && meant.containsKey(key)) {
             return meant.getOrDefault(key, "");
         }
         int first = next(0, key.ordinal());

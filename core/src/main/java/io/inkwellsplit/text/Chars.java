@@ -37,6 +37,8 @@ final class Chars {
     static final int HALF = 1 << 22;
     /** The character may make one with the character before it or others behind it, or be another way to write a character. */
     static final int MAY_COMPOSE = 1 << 23;
+    /** {@link #clean} makes another character of it. */
+    static final int UNCLEAN = 1 << 24;
     /** Any of the shapes: the character belongs to a word. */
     static final int WORD = UPPER | LOWER | CASELESS | DIGIT | IDEOGRAPH | IGNORABLE;
 
@@ -47,7 +49,7 @@ final class Chars {
         for (int c = 0; c < SIZE; c++) {
             CLASS[c] = classed(CLEAN[c]);
             FOLD[c] = folded(CLEAN[c]);
-            FACTS[c] = FOLD[c] | shape(CLASS[c]) | composition((char) c);
+            FACTS[c] = FOLD[c] | shape(CLASS[c]) | composition((char) c) | (CLEAN[c] == c ? 0 : UNCLEAN);
         }
     }
 

@@ -64,17 +64,13 @@ public final class Tokens {
         if (tooLong) {
             return;
         }
-        int facts = 0;
-        for (int i = 0; i < value.length(); i++) {
-            facts |= Chars.facts(value.charAt(i));
+        text = Composed.asIs(value);
+        int facts = takeChars();
+        if ((facts & Chars.MAY_COMPOSE) != 0) {
+            text = Composed.of(value);
+            facts |= takeChars();
         }
-        text = (facts & Chars.MAY_COMPOSE) == 0 ? Composed.asIs(value) : Composed.of(value);
-        length = text.text().length();
-        if (chars.length < length) {
-            chars = new char[length * 2];
-        }
-        text.text().getChars(0, length, chars, 0);
-        for (int i = 0; i < length; i++) {
+        for (int i = 0; i < length && (facts & Chars.UNCLEAN) != 0; i++) {
             chars[i] = Chars.clean(chars[i]);
         }
         readTokens();
@@ -82,11 +78,31 @@ public final class Tokens {
         count = tooLong ? 0 : count;
     }
 
+    /** Takes the characters of the text as they are; returns what is known of any of them. */
+    private int takeChars() {
+        length = text.text().length();
+        if (chars.length < length) {
+            chars = new char[length * 2];
+        }
+        text.text().getChars(0, length, chars, 0);
+        int facts = 0;
+        for (int i = 0; i < length; i++) {
+            facts |= Chars.facts(chars[i]);
+        }
+        return facts;
+    }
+
     private void readTokens() {
         boolean inSingleQuotes = false;
         boolean glued = false;
         int i = 0;
         while (i < length && count <= MOST_TOKENS) {
+            int facts = factsAt(i);
+            if ((facts & Chars.WORD & ~Chars.IGNORABLE) != 0) {
+                i = word(i, facts, glued, i);
+                glued = true;
+                continue;
+            }
             CharClass c = classAt(i);
             if (c == CharClass.SPACE || c == CharClass.DOT || c == CharClass.IGNORABLE && isFormat(i)) {
                 glued = glued && c != CharClass.SPACE;
@@ -94,13 +110,11 @@ public final class Tokens {
                 continue;
             }
             int from = i;
-            if (c.isLetter() || c == CharClass.DIGIT) {
-                i = word(from, c, glued, from);
-            } else if (c == CharClass.APOSTROPHE && !inSingleQuotes && opensQuotation(from)) {
+            if (c == CharClass.APOSTROPHE && !inSingleQuotes && opensQuotation(from)) {
                 inSingleQuotes = true;
                 i = mark(TokenKind.QUOTE, from, glued);
             } else if (c == CharClass.APOSTROPHE && !inSingleQuotes && startsWord(from)) {
-                i = word(from, classAt(from + 1), glued, from + 1);
+                i = word(from, factsAt(from + 1), glued, from + 1);
             } else {
                 inSingleQuotes = inSingleQuotes && c != CharClass.APOSTROPHE;
                 i = mark(markKind(c), from, glued);
@@ -226,35 +240,42 @@ public final class Tokens {
         return PhraseTable.mix(HASH_SEED, Chars.fold(c));
     }
 
-    /** Reads one word from {@code i}; the token starts at {@code from}, which may be an apostrophe before it. */
-    private int word(int from, CharClass first, boolean glued, int i) {
-        int shape = (glued ? GLUED : 0) | (first == CharClass.UPPER ? UPPER_FIRST : 0);
-        boolean ideographic = first == CharClass.IDEOGRAPH;
+    /**
+     * Reads one word from {@code i}; the token starts at {@code from}, which may be an apostrophe before it.
+     *
+     * @param first what is known of its first letter
+     */
+    private int word(int from, int first, boolean glued, int i) {
+        int shape = (glued ? GLUED : 0) | ((first & UPPER) != 0 ? UPPER_FIRST : 0);
+        boolean ideographic = (first & IDEOGRAPH) != 0;
         long hash = HASH_SEED;
         int letterCount = 0;
-        while (i < length) {
-            int facts = factsAt(i);
-            if ((facts & Chars.WORD) == 0) {
+        int facts = first;
+        while (true) {
+            boolean letter = (facts & Chars.WORD & ~Chars.IGNORABLE) != 0;
+            if (letter) {
+                hash = PhraseTable.mix(hash, (facts & Chars.HALF) == 0 ? facts & 0xffff : foldedSupplementary(i));
+                i += (facts & Chars.HALF) == 0 ? 1 : 2;
+                letterCount++;
+                shape |= facts & Chars.WORD;
+                if (ideographic || letterCount == 1 && endsCareOf(from)) {
+                    break;
+                }
+            } else if ((facts & Chars.IGNORABLE) != 0) {
+                i += width(i);
+            } else {
                 CharClass c = classAt(i);
                 if (!continuesWord(c, i)) {
                     break;
                 }
                 shape |= c == CharClass.HYPHEN ? HYPHEN : APOSTROPHE;
                 i++;
-                continue;
             }
-            if ((facts & Chars.IGNORABLE) != 0) {
-                i += width(i);
-                continue;
-            }
-            hash = PhraseTable.mix(hash, (facts & Chars.HALF) == 0 ? facts & 0xffff : foldedSupplementary(i));
-            i += (facts & Chars.HALF) == 0 ? 1 : 2;
-            letterCount++;
-            shape |= facts & Chars.WORD;
-            if (letterCount == 1 && endsCareOf(from)) {
+            if (i >= length) {
                 break;
             }
-            if (ideographic || i < length && (factsAt(i) & IDEOGRAPH) != 0) {
+            facts = factsAt(i);
+            if (letter && (facts & IDEOGRAPH) != 0) {
                 break;
             }
         }
@@ -268,7 +289,7 @@ public final class Tokens {
         }
         anyLower |= (shape & LOWER) != 0;
         anyUpper |= (shape & UPPER) != 0;
-        boolean number = first == CharClass.DIGIT;
+        boolean number = (first & DIGIT) != 0;
         add(number ? TokenKind.NUMBER : TokenKind.WORD, from, end, shape, letterCount, hash);
         return end;
     }

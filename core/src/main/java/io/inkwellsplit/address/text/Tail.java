@@ -32,6 +32,8 @@ final class Tail {
     /** In tokens, its signs with it. */
     private static final int LONGEST_NUMBER = 16;
 
+    private static final int CODE = 5;
+    private static final int LONG_CODE = 10;
     private static final int LONGEST_PHRASE = 6;
     /** An address before its tail has a few words at least. */
     private static final int FEWEST_BEFORE = 3;
@@ -168,6 +170,9 @@ final class Tail {
 
     /** What is written in front of it may look like a part of it: {@code 05641 802 555 0142}. */
     private int unannounced(int from, int last) {
+        if (from == last && isLongCode(last)) {
+            return -1;
+        }
         int end = tokens.end(last);
         int digits = 0;
         int first = last + 1;
@@ -183,6 +188,12 @@ final class Tail {
             digits -= digits(i);
         }
         return -1;
+    }
+
+    /** {@code 05641-1234}: what the pattern would say as well, but at once. */
+    private boolean isLongCode(int token) {
+        int start = tokens.start(token);
+        return tokens.end(token) - start == LONG_CODE && tokens.charAt(start + CODE) == '-';
     }
 
     private int digits(int token) {

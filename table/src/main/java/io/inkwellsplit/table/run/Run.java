@@ -222,17 +222,7 @@ public final class Run {
             batch.toTell.forEach(Runnable::run);
             for (Worked worked : batch.rows) {
                 rows++;
-                if (worked.isLeftOut()) {
-                    continue;
-                }
-                if (worked.cells.isPresent()) {
-                    rowsOut++;
-                    sink.row(worked.cells.get(), worked.row);
-                } else if (worked.fault.isPresent()) {
-                    setAside(worked.row, worked.fault.get(), sink);
-                } else {
-                    setAside(worked.row, sink);
-                }
+                hand(worked, sink);
             }
         });
         for (List<RowWise> forks : workers) {
@@ -244,14 +234,47 @@ public final class Run {
         }
     }
 
-    /** A row and what came of it; nothing where it does not fit the header, or a step failed on it. */
-    private record Worked(Row row, Optional<List<String>> cells, Optional<Throwable> fault) {
-        boolean goesOn() {
-            return cells.isPresent() && !isLeftOut();
+    private void hand(Worked worked, RowSink sink) {
+        if (worked.cells == RowWise.LEFT_OUT) {
+            return;
+        }
+        if (worked.cells != null) {
+            rowsOut++;
+            sink.row(worked.cells, worked.row);
+        } else if (worked.fault != null) {
+            setAside(worked.row, worked.fault, sink);
+        } else {
+            setAside(worked.row, sink);
+        }
+    }
+
+    /** A row and what came of it; no cells where it does not fit the header, or a step failed on it. */
+    private static final class Worked {
+        private final Row row;
+        private @Nullable List<String> cells;
+        private @Nullable Throwable fault;
+
+        Worked(Row row, int width) {
+            this.row = row;
+            this.cells = row.cells().size() == width ? row.cells() : null;
         }
 
-        boolean isLeftOut() {
-            return cells.isPresent() && cells.get() == RowWise.LEFT_OUT;
+        boolean goesOn() {
+            return cells != null && cells != RowWise.LEFT_OUT;
+        }
+
+        void workedOnBy(RowWise step) {
+            List<String> before = cells;
+            cells = null;
+            if (before != null) {
+                try {
+                    cells = step.apply(before);
+                } catch (TableException e) {
+                    throw e;
+                } catch (RuntimeException | StackOverflowError e) {
+                    fault = e;
+                }
+            }
         }
     }
 
@@ -261,27 +284,23 @@ public final class Run {
     private WorkedBatch worked(List<RowWise> forks, List<Row> batch) {
         List<Worked> rows = new ArrayList<>(batch.size());
         for (Row row : batch) {
-            Optional<List<String>> cells = row.cells().size() == width ? Optional.of(row.cells()) : Optional.empty();
-            rows.add(new Worked(row, cells, Optional.empty()));
+            rows.add(new Worked(row, width));
         }
         for (RowWise step : forks) {
-            step.ahead(rows.stream()
-                    .filter(Worked::goesOn)
-                    .flatMap(row -> row.cells.stream())
-                    .toList());
-            rows.replaceAll(row -> row.goesOn() ? worked(step, row) : row);
+            List<List<String>> ahead = new ArrayList<>(rows.size());
+            for (Worked row : rows) {
+                if (row.cells != null && row.goesOn()) {
+                    ahead.add(row.cells);
+                }
+            }
+            step.ahead(ahead);
+            for (Worked row : rows) {
+                if (row.goesOn()) {
+                    row.workedOnBy(step);
+                }
+            }
         }
         return new WorkedBatch(rows, forks.stream().map(RowWise::toTell).toList());
-    }
-
-    private static Worked worked(RowWise step, Worked row) {
-        try {
-            return new Worked(row.row, row.cells.map(step::apply), Optional.empty());
-        } catch (TableException e) {
-            throw e;
-        } catch (RuntimeException | StackOverflowError e) {
-            return new Worked(row.row, Optional.empty(), Optional.of(e));
-        }
     }
 
     /** Lets a step learn from a row; one that it fails on is set aside when its turn comes, and teaches nothing. */

@@ -127,16 +127,14 @@ public final class BoundSplit implements RowWise {
         if (Levels.lowest(seen.incrementAndGet()) > lowest) {
             forgetLevels();
         }
-        List<String> values =
-                columns.stream().map(column -> column.value(cells)).toList();
         long number = 0;
-        for (String value : values) {
-            number = number * NEXT + value.hashCode();
+        for (SplitColumn column : columns) {
+            number = number * NEXT + column.value(cells).hashCode();
         }
         int level = Levels.of(number);
         if (level >= lowest) {
-            for (int i = 0; i < values.size(); i++) {
-                columns.get(i).observe(values.get(i), level);
+            for (SplitColumn column : columns) {
+                column.observe(column.value(cells), level);
             }
         }
     }

@@ -17,6 +17,7 @@ import java.util.Optional;
  */
 final class SourceCells {
     private final int[] indexes;
+    private final int last;
     private final List<String> titles;
     private final String title;
     private final String called;
@@ -26,6 +27,7 @@ final class SourceCells {
 
     SourceCells(List<String> header, int[] indexes, Subject subject) {
         this.indexes = indexes.clone();
+        this.last = Arrays.stream(indexes).max().orElseThrow();
         this.titles = Arrays.stream(indexes).mapToObj(header::get).toList();
         this.title = String.join(" + ", titles);
         this.called = subject == Subject.NAME ? "Name" : "Address";
@@ -53,7 +55,7 @@ final class SourceCells {
 
     /** Returns the place of the last column. */
     int last() {
-        return Arrays.stream(indexes).max().orElseThrow();
+        return last;
     }
 
     /** Returns the value of a row; blank cells are left out. */
