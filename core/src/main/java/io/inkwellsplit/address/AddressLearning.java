@@ -1,6 +1,7 @@
 package io.inkwellsplit.address;
 
 import io.inkwellsplit.address.guess.CountryClue;
+import io.inkwellsplit.address.outline.Outlines;
 import io.inkwellsplit.address.place.AddressWords;
 import io.inkwellsplit.address.weigh.AddressClues;
 import io.inkwellsplit.address.weigh.AddressLabels;
@@ -13,6 +14,8 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** Shows the training program what the decoder sees: the clues of each token and the label it should get. */
@@ -45,6 +48,20 @@ public final class AddressLearning {
      * @param labels the right label of each token
      */
     public record Tagged(int[] clues, byte[] joints, byte[] labels) {}
+
+    /**
+     * {@return whether a recipient is among labels}
+     *
+     * @param labels the labels of an address or of a piece of it
+     */
+    public static boolean hasRecipient(byte[] labels) {
+        for (byte label : labels) {
+            if (label == AddressLabels.begin(AddressPart.RECIPIENT)) {
+                return true;
+            }
+        }
+        return false;
+    }
 
     /** {@return how many labels there are} */
     public static int labels() {
@@ -127,6 +144,58 @@ public final class AddressLearning {
     public Outcome outcome(String text, Map<String, String> gold, AddressEvidence evidence) {
         Reading<AddressPart> reading = reader.read(text, null, evidence, 0);
         return new Outcome(reading.confidence(), plainParts(reading).equals(gold));
+    }
+
+    /** {@return one that reads with the shipped model and weighs each address} */
+    public static AddressLearning weighing() {
+        return new AddressLearning(new AddressReader(AddressModel.shipped().withoutOutlines(), AddressWords.shipped()));
+    }
+
+    private AddressLearning(AddressReader reader) {
+        this.reader = reader;
+    }
+
+    /**
+     * What an address without its words looks like, and how the decoder labels it.
+     *
+     * @param head the number of what stands before its city
+     * @param end the number of the rest
+     * @param headTokens how many labels belong to the head
+     * @param labels the labels
+     * @param confidence how sure the decoder is of them
+     */
+    public record Outlined(long head, long end, int headTokens, byte[] labels, double confidence) {}
+
+    /**
+     * {@return the outline of a value and how the decoder labels it; null where it has none}
+     *
+     * @param text the value
+     */
+    public @Nullable Outlined outlined(String text) {
+        return reader.outlined(text);
+    }
+
+    /**
+     * {@return whether a value has an outline that the shipped model knows}
+     *
+     * @param text the value
+     */
+    public boolean knowsOutline(String text) {
+        return reader.knowsOutline(text, Outlines.shipped());
+    }
+
+    /** What is known of the head or the end of an address by its outline. */
+    public record Known(float confidence, byte[] labels) {}
+
+    /**
+     * {@return what is known of outlines as the bytes of the shipped file}
+     *
+     * @param known by the number of the head or the end
+     */
+    public static byte[] outlines(SortedMap<Long, Known> known) {
+        SortedMap<Long, Outlines.Known> all = new TreeMap<>();
+        known.forEach((number, one) -> all.put(number, new Outlines.Known(one.confidence(), one.labels())));
+        return Outlines.toBytes(all);
     }
 
     /**

@@ -4,6 +4,8 @@ import io.inkwellsplit.address.cut.Ends;
 import io.inkwellsplit.address.cut.Marks;
 import io.inkwellsplit.address.cut.StreetCut;
 import io.inkwellsplit.address.guess.CountryGuess;
+import io.inkwellsplit.address.outline.Outline;
+import io.inkwellsplit.address.outline.Outlines;
 import io.inkwellsplit.address.place.AddressWords;
 import io.inkwellsplit.address.place.Country;
 import io.inkwellsplit.address.text.AddressText;
@@ -16,6 +18,7 @@ import io.inkwellsplit.reading.AddressPart;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.Doubt;
 import io.inkwellsplit.reading.Kind;
+import io.inkwellsplit.reading.Part;
 import io.inkwellsplit.reading.Reading;
 import io.inkwellsplit.reading.ReadingBuilder;
 import io.inkwellsplit.reading.Reason;
@@ -51,6 +54,7 @@ final class AddressReader {
     private final AddressWords vocabulary;
     private final AddressText text;
     private final CountryGuess guess;
+    private final Outline outline;
     private final Ends ends = new Ends();
     private final AddressClues clues = new AddressClues();
     private final SequenceDecoder decoder;
@@ -67,12 +71,22 @@ final class AddressReader {
         this.vocabulary = vocabulary;
         this.text = new AddressText(vocabulary);
         this.guess = new CountryGuess(vocabulary);
+        this.outline = new Outline(text);
         this.decoder = new SequenceDecoder(model.sequence());
         this.builder = new ReadingBuilder<>(AddressPart.values());
     }
 
     Reading<AddressPart> read(String source, @Nullable Country told, AddressEvidence evidence, double doubtBelow) {
-        if (!decode(source, told, evidence)) {
+        if (!look(source, told, evidence)) {
+            return unread(source);
+        }
+        double known = outlined(evidence);
+        if (known > 0 && known >= doubtBelow) {
+            label(path);
+            place(source);
+            return builder.build(known, doubts(null));
+        }
+        if (!decode(told, evidence)) {
             return unread(source);
         }
         label(path);
@@ -82,6 +96,15 @@ final class AddressReader {
             confidence = model.calibration().calibrate(share(score, possible()));
         }
         return builder.build(confidence, doubts(confidence < doubtBelow ? close(doubtBelow) : null));
+    }
+
+    /**
+     * Labels an address by its outline. Returns how sure that is; 0 where it has to be weighed, as the outline is not known or
+     * somebody has said what places are.
+     */
+    private double outlined(AddressEvidence evidence) {
+        boolean clear = guess.isAtFirstSight() && !evidence.counts.isTaught() && outline.draw();
+        return clear ? model.outlines().label(outline, path) : 0;
     }
 
     /**
@@ -120,17 +143,28 @@ final class AddressReader {
 
     /** Adds to the evidence of a column what one of its values says, where it is certain. */
     void gather(String source, @Nullable Country told, AddressEvidence into) {
-        if (decode(source, told, AddressEvidence.NONE)
-                && model.calibration().calibrate(decoder.probability(score)) >= TEACHES) {
+        if (look(source, told, AddressEvidence.NONE)
+                && (outlined(AddressEvidence.NONE) >= TEACHES
+                        || decode(told, AddressEvidence.NONE)
+                                && model.calibration().calibrate(decoder.probability(score)) >= TEACHES)) {
             label(path);
             into.counts.add(text);
         }
     }
 
     List<Alternative<AddressPart>> alternatives(String source, @Nullable Country told, AddressEvidence evidence) {
-        if (!decode(source, told, evidence)) {
+        boolean read = look(source, told, evidence);
+        double known = read ? outlined(evidence) : 0;
+        byte[] outlined = path.clone();
+        if (!read || !decode(told, evidence)) {
             Reading<AddressPart> only = unread(source);
             return List.of(new Alternative<>(only.kind(), only.parts(), only.confidence(), List.of()));
+        }
+        if (known > 0 && !Arrays.equals(outlined, 0, clues.count(), path, 0, clues.count())) {
+            label(outlined);
+            place(source);
+            List<Part<AddressPart>> parts = builder.build(known, NO_DOUBTS).parts();
+            return List.of(new Alternative<>(Kind.ADDRESS, parts, known, List.of()));
         }
         List<SequenceDecoder.Path> paths = clues.count() > MOST_TOKENS
                 ? List.of(new SequenceDecoder.Path(path.clone(), score))
@@ -154,10 +188,33 @@ final class AddressReader {
         return alternatives;
     }
 
+    /** Shows the outline of a value, and how the decoder labels it; null where it has none. */
+    AddressLearning.@Nullable Outlined outlined(String source) {
+        if (!look(source, null, AddressEvidence.NONE)
+                || !guess.isAtFirstSight()
+                || !outline.draw()
+                || !decode(null, AddressEvidence.NONE)) {
+            return null;
+        }
+        return new AddressLearning.Outlined(
+                outline.head(),
+                outline.end(),
+                outline.headTokens(),
+                Arrays.copyOf(path, clues.count()),
+                model.calibration().calibrate(decoder.probability(score)));
+    }
+
+    boolean knowsOutline(String source, Outlines outlines) {
+        return look(source, null, AddressEvidence.NONE)
+                && guess.isAtFirstSight()
+                && outline.draw()
+                && outlines.label(outline, path) > 0;
+    }
+
     /** Shows what a labelled value is like to the decoder; null where it cannot be learned from. */
     AddressLearning.@Nullable Tagged tagged(
             String source, List<AddressLearning.Piece> pieces, AddressEvidence evidence, boolean words, boolean towns) {
-        if (!prepare(source, null, evidence, words, towns, false) || !labelsOf(pieces)) {
+        if (!look(source, null, evidence) || !recognise(null, evidence, words, towns, false) || !labelsOf(pieces)) {
             return null;
         }
         clues.writeAll();
@@ -182,7 +239,9 @@ final class AddressReader {
     }
 
     void teach(String source, List<AddressLearning.Piece> pieces, AddressEvidence into) {
-        if (prepare(source, null, AddressEvidence.NONE, true, true, false) && labelsOf(pieces)) {
+        boolean read =
+                look(source, null, AddressEvidence.NONE) && recognise(null, AddressEvidence.NONE, true, true, false);
+        if (read && labelsOf(pieces)) {
             label(path);
             into.counts.add(text);
         }
@@ -209,9 +268,9 @@ final class AddressReader {
         return true;
     }
 
-    /** Returns false where there is nothing to read. Tokens, the country, what recognisers see in its eyes, the clues, the best labels. */
-    private boolean decode(String source, @Nullable Country told, AddressEvidence evidence) {
-        if (!prepare(source, told, evidence, true, true, true)) {
+    /** Returns false where there is nothing to weigh. What recognisers see in the eyes of the country, the clues, the best labels. */
+    private boolean decode(@Nullable Country told, AddressEvidence evidence) {
+        if (!recognise(told, evidence, true, true, true)) {
             return false;
         }
         decoder.start(clues.count());
@@ -249,13 +308,8 @@ final class AddressReader {
         decoder.token(k, clues.joint(k), surroundings, clues.clues(), start, others);
     }
 
-    private boolean prepare(
-            String source,
-            @Nullable Country told,
-            AddressEvidence evidence,
-            boolean words,
-            boolean towns,
-            boolean settling) {
+    /** Returns false where there is nothing to read. Tokens, the country, what each word is in it. */
+    private boolean look(String source, @Nullable Country told, AddressEvidence evidence) {
         text.read(source);
         if (text.tokens.isTooLong() || vocabulary.isNothing(text.tokens)) {
             return false;
@@ -267,13 +321,18 @@ final class AddressReader {
             text.cutAtDashes();
             text.use(country);
         }
-        boolean sure = guess.isWritten() || told != null || evidence.counts.isSure();
-        ends.take(text, sure);
-        Marks.label(text);
         if (hints.length < text.count()) {
             hints = new byte[text.count() * 2];
             path = new byte[text.count() * 2];
         }
+        return true;
+    }
+
+    private boolean recognise(
+            @Nullable Country told, AddressEvidence evidence, boolean words, boolean towns, boolean settling) {
+        boolean sure = guess.isWritten() || told != null || evidence.counts.isSure();
+        ends.take(text, sure);
+        Marks.label(text);
         for (int i = 0; i < text.count(); i++) {
             hints[i] = text.label(i);
         }
@@ -281,13 +340,15 @@ final class AddressReader {
         return clues.count() > 0;
     }
 
-    /** Puts the labels of a path on the text. */
+    /** Puts the labels of a path on the text, one for each token that is no separator. */
     private void label(byte[] labels) {
         text.clearLabels();
-        for (int k = 0; k < clues.count(); k++) {
-            int i = clues.at(k);
-            boolean word = text.tokens.isWord(i) || text.isNumber(i) || announcesName(labels, k);
-            text.label(i, AddressLabels.plain(labels[k], word));
+        for (int i = 0, k = 0; i < text.count(); i++) {
+            if (!text.isSeparator(i)) {
+                boolean word = text.tokens.isWord(i) || text.isNumber(i) || announcesName(labels, i, k);
+                text.label(i, AddressLabels.plain(labels[k], word));
+                k++;
+            }
         }
         noCity();
     }
@@ -302,8 +363,12 @@ final class AddressReader {
     }
 
     /** {@code % Tobias Wren}. */
-    private boolean announcesName(byte[] labels, int k) {
-        return k + 1 < clues.count() && labels[k + 1] == AddressLabels.begin(AddressPart.CARE_OF);
+    private boolean announcesName(byte[] labels, int i, int k) {
+        int next = i + 1;
+        while (next < text.count() && text.isSeparator(next)) {
+            next++;
+        }
+        return next < text.count() && labels[k + 1] == AddressLabels.begin(AddressPart.CARE_OF);
     }
 
     private void place(String source) {
@@ -360,16 +425,17 @@ final class AddressReader {
         if (!builder.has(AddressPart.STREET) && !builder.has(AddressPart.BOX)) {
             doubts.add(Doubt.NO_STREET);
         }
-        if (isElsewhere()) {
+        boolean elsewhere = isElsewhere();
+        if (elsewhere) {
             doubts.add(Doubt.OTHER_COUNTRY);
         }
-        checks.check(text, postcode(), builder, doubts);
+        checks.check(text, elsewhere ? Ends.Postcode.NONE : postcode(), builder, doubts);
         return doubts.isEmpty() ? NO_DOUBTS : doubts;
     }
 
     private Ends.Postcode postcode() {
         int at = text.find(AddressPart.POSTCODE);
-        return at < 0 || isElsewhere() ? Ends.Postcode.NONE : Ends.kind(text, at);
+        return at < 0 ? Ends.Postcode.NONE : Ends.kind(text, at);
     }
 
     /** A country is written that has no data file. */

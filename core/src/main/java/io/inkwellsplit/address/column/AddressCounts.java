@@ -238,6 +238,11 @@ public final class AddressCounts {
         return Math.min(all[place(hash, 0) + kind], all[place(hash, 1) + kind]);
     }
 
+    /** Returns whether somebody has said what a place is. */
+    public boolean isTaught() {
+        return taught;
+    }
+
     /** Returns whether any place was counted that may be one of the country. */
     public boolean knowsPlaces(Country country) {
         return counts != null && (countries[country.index] > 0 || taught);

@@ -67,9 +67,9 @@ public final class CountryGuess {
 
     public void guess(AddressText text, @Nullable Country told, AddressCounts evidence) {
         written = false;
-        int plain = told == null ? firstSight.country(text) : FirstSight.NONE;
-        atFirstSight = plain != FirstSight.NONE;
-        if (plain != FirstSight.NONE) {
+        int plain = firstSight.country(text);
+        atFirstSight = plain != FirstSight.NONE && (told == null || told.index == plain);
+        if (atFirstSight) {
             likeliest = plain;
             written = firstSight.isWritten();
             return;

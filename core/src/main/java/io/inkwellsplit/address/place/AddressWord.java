@@ -56,6 +56,10 @@ public final class AddressWord {
     /** A country that has no file of its own. */
     public static final int OTHER_COUNTRY = 1 << 26;
 
+    /** What a word may be as the name of a place, or as a part of one. */
+    public static final int OF_PLACES =
+            COUNTRY | STATE | COUNTY | OTHER_COUNTRY | TOWN_PREFIX | TOWN_SUFFIX | CITY_SUFFIX;
+
     static final int ANY_STREET = STREET_TYPE | STREET_HEAD | STREET_ENDING;
 
     /** Words that give a part away wherever they stand. */
