@@ -19,11 +19,41 @@ final class Chars {
 
     private static final String FOLD_TO = "oldisaotdhn";
 
-    private static final char[] CLEAN = new char[SIZE];
-    private static final char[] FOLD = new char[SIZE];
-    private static final CharClass[] CLASS = new CharClass[SIZE];
-    /** By cleaned character: the character to compare by in the low half, its shape above it. */
-    private static final int[] FACTS = new int[SIZE];
+    /** What is known of the characters from one on, by their distance from it. */
+    private static final class Page {
+        private final char[] clean;
+        private final char[] fold;
+        private final CharClass[] classes;
+        /** The character to compare by in the low half, its shape above it. */
+        private final int[] facts;
+
+        Page(int first, int size) {
+            clean = new char[size];
+            fold = new char[size];
+            classes = new CharClass[size];
+            facts = new int[size];
+            for (int i = 0; i < size; i++) {
+                char c = (char) (first + i);
+                clean[i] = cleaned(c);
+                classes[i] = classed(clean[i]);
+                fold[i] = folded(clean[i]);
+                facts[i] = fold[i] | shape(classes[i]) | composition(c, classes[i]) | (clean[i] == c ? 0 : UNCLEAN);
+            }
+        }
+    }
+
+    private static final int PAGE = 1 << 8;
+    /** Behind the last Latin letter that is common. */
+    private static final int NEAR = 3 * PAGE;
+
+    private static final Page LATIN = new Page(0, NEAR);
+    private static final char[] CLEAN = LATIN.clean;
+    private static final char[] FOLD = LATIN.fold;
+    private static final CharClass[] CLASS = LATIN.classes;
+    private static final int[] FACTS = LATIN.facts;
+
+    /** The others, each made when the first character of it is met, as few texts have many. */
+    private static final Page[] FAR = new Page[SIZE / PAGE];
 
     /** What a character adds to the shape of its word, in {@link #facts}. */
     static final int UPPER = 1 << 16;
@@ -42,24 +72,23 @@ final class Chars {
     /** Any of the shapes: the character belongs to a word. */
     static final int WORD = UPPER | LOWER | CASELESS | DIGIT | IDEOGRAPH | IGNORABLE;
 
-    static {
-        for (int c = 0; c < SIZE; c++) {
-            CLEAN[c] = cleaned((char) c);
-        }
-        for (int c = 0; c < SIZE; c++) {
-            CLASS[c] = classed(CLEAN[c]);
-            FOLD[c] = folded(CLEAN[c]);
-            FACTS[c] = FOLD[c] | shape(CLASS[c]) | composition((char) c) | (CLEAN[c] == c ? 0 : UNCLEAN);
-        }
-    }
-
     private Chars() {}
 
-    private static int composition(char c) {
+    private static Page far(char c) {
+        Page page = FAR[c / PAGE];
+        if (page == null) {
+            // Two threads may make the same one; a page never changes.
+            page = new Page(c & -PAGE, PAGE);
+            FAR[c / PAGE] = page;
+        }
+        return page;
+    }
+
+    private static int composition(char c, CharClass is) {
         if (Character.isSurrogate(c)) {
             return HALF;
         }
-        boolean mark = CLASS[c] == CharClass.IGNORABLE && Character.getType(c) != Character.FORMAT;
+        boolean mark = is == CharClass.IGNORABLE && Character.getType(c) != Character.FORMAT;
         boolean jamo = c >= 0x1100 && c <= 0x11FF;
         boolean compatible = c >= 0xF900 && c <= 0xFAFF || c >= 0xFB1D && c <= 0xFB4F || c >= 0x1F71 && c <= 0x1FFF;
         boolean unit = c >= 0x2126 && c <= 0x212B;
@@ -74,11 +103,11 @@ final class Chars {
 
     /** Returns the plain form of a character: straight quotes, one kind of dash, blanks, half-width forms. */
     static char clean(char c) {
-        return CLEAN[c];
+        return c < NEAR ? CLEAN[c] : far(c).clean[c % PAGE];
     }
 
     static int facts(char c) {
-        return FACTS[c];
+        return c < NEAR ? FACTS[c] : far(c).facts[c % PAGE];
     }
 
     static int shape(CharClass c) {
@@ -94,12 +123,12 @@ final class Chars {
     }
 
     static CharClass classOf(char c) {
-        return CLASS[c];
+        return c < NEAR ? CLASS[c] : far(c).classes[c % PAGE];
     }
 
     /** Returns the character to compare by: lower case, without its accents. */
     static char fold(char c) {
-        return FOLD[c];
+        return c < NEAR ? FOLD[c] : far(c).fold[c % PAGE];
     }
 
     private static char cleaned(char c) {

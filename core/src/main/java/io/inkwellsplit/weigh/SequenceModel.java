@@ -1,6 +1,7 @@
 package io.inkwellsplit.weigh;
 
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.util.Arrays;
 
 /**
@@ -68,6 +69,7 @@ public final class SequenceModel {
         numbers = new char[size];
         known = new long[size / SLOTS_A_WORD];
         rows = new long[(clues.length + 1) * ROW];
+        // A weight of a byte is kept with its bias, which turns its first bit.
         Arrays.fill(rows, 0x8080808080808080L);
         for (int i = 0; i < clues.length; i++) {
             int slot = slot(clues[i]);
@@ -77,11 +79,12 @@ public final class SequenceModel {
             keys[slot] = clues[i];
             known[word(clues[i])] |= 1L << clues[i];
             numbers[slot] = (char) (i + 1);
-            for (int label = 0; label < labels; label++) {
-                long biased = rowsOfClues[i * labels + label] + BIAS & 0xFFL;
-                int shift = label % Long.BYTES * Byte.SIZE;
-                int at = (i + 1) * ROW + label / Long.BYTES;
-                rows[at] = rows[at] & ~(0xFFL << shift) | biased << shift;
+        }
+        ByteBuffer row = ByteBuffer.allocate(ROW * Long.BYTES).order(ByteOrder.LITTLE_ENDIAN);
+        for (int i = 0; i < clues.length; i++) {
+            row.put(0, rowsOfClues, i * labels, labels);
+            for (int lane = 0; lane < ROW; lane++) {
+                rows[(i + 1) * ROW + lane] ^= row.getLong(lane * Long.BYTES);
             }
         }
     }

@@ -20,10 +20,12 @@ import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
@@ -69,6 +71,10 @@ public final class ReviewSheet implements ReadingWatch {
     private static final int LAYOUT = TITLES.indexOf("Layout");
     private static final int DOUBTS = TITLES.indexOf("Doubts");
     private static final int REASONS = 3;
+    private static final double CERTAIN = 0.99;
+    /** Doubts about what a postcode says, and not about how the value is read. */
+    private static final Set<Doubt> OF_POSTCODES =
+            EnumSet.of(Doubt.SHORT_POSTCODE, Doubt.POSTCODE_FORM, Doubt.POSTCODE_STATE, Doubt.POSTCODE_CITY);
     /** Where every value has a shape of its own, groups beyond so many are as good as no groups. */
     private static final int MOST_GROUPS = 100_000;
 
@@ -87,7 +93,7 @@ public final class ReviewSheet implements ReadingWatch {
             return NOTHING;
         }
         String doubts = reading.doubts().stream().map(Doubt::code).collect(Collectors.joining("; "));
-        List<Alternative<PartKey>> ways = weighed.of(reading.source());
+        List<Alternative<PartKey>> ways = waysOf(reading, weighed);
         ByteArrayOutputStream key = new ByteArrayOutputStream();
         exact.add(column, Direction.RISING, key);
         exact.add(reading.source(), Direction.RISING, key);
@@ -116,6 +122,14 @@ public final class ReviewSheet implements ReadingWatch {
             }
             values.add(key.toByteArray(), cells);
         };
+    }
+
+    /** Where the parts are as good as certain, and only contradict each other, no other way is worth looking for. */
+    private static List<Alternative<PartKey>> waysOf(Reading<PartKey> reading, Ways weighed) {
+        boolean certain = reading.confidence() >= CERTAIN && OF_POSTCODES.containsAll(reading.doubts());
+        return certain
+                ? List.of(new Alternative<>(reading.kind(), reading.parts(), reading.confidence(), List.of()))
+                : weighed.of(reading.source());
     }
 
     /** Names of one shape belong together; nearly every address has a shape of its own, so there those of one layout do. */

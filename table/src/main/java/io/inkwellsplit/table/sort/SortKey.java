@@ -9,8 +9,14 @@ import java.util.Optional;
 
 /** Makes of a text the bytes by whose order it is sorted. Not safe for use by several threads. */
 public final class SortKey {
+    /** The first letter that is a plain one with an accent; what stands before it is never taken apart. */
+    private static final char FIRST_COMPOSED = '\u00C0';
+
     private final Kind kind;
     private final Collator collator;
+    /** The same for texts of plain letters, which need not be taken apart first. */
+    private final Collator plainCollator;
+
     private final Locale locale;
 
     private enum Kind {
@@ -22,10 +28,17 @@ public final class SortKey {
     private SortKey(Kind kind, Locale locale) {
         this.kind = kind;
         this.locale = locale;
-        this.collator = Collator.getInstance(locale);
-        // Accents and case tell texts apart that are otherwise alike; composed and decomposed letters are the same.
+        // Composed and decomposed letters are the same.
+        this.collator = collator(locale, Collator.CANONICAL_DECOMPOSITION);
+        this.plainCollator = collator(locale, Collator.NO_DECOMPOSITION);
+    }
+
+    private static Collator collator(Locale locale, int decomposition) {
+        Collator collator = Collator.getInstance(locale);
+        // Accents and case tell texts apart that are otherwise alike.
         collator.setStrength(Collator.TERTIARY);
-        collator.setDecomposition(Collator.CANONICAL_DECOMPOSITION);
+        collator.setDecomposition(decomposition);
+        return collator;
     }
 
     /**
@@ -67,20 +80,35 @@ public final class SortKey {
     public void add(String text, Direction direction, ByteArrayOutputStream to) {
         byte[] key =
                 switch (kind) {
-                    case TEXT -> collator.getCollationKey(text).toByteArray();
+                    case TEXT ->
+                        (isPlain(text) ? plainCollator : collator)
+                                .getCollationKey(text)
+                                .toByteArray();
                     case NUMBER -> numberKey(text.strip());
                     case EXACT -> text.getBytes(StandardCharsets.UTF_8);
                 };
-        int flip = direction == Direction.FALLING ? 0xff : 0;
+        byte flip = (byte) (direction == Direction.FALLING ? 0xff : 0);
+        byte[] written = new byte[2 * key.length + 2];
+        int length = 0;
         for (byte b : key) {
-            to.write(b ^ flip);
+            written[length++] = (byte) (b ^ flip);
             if (b == 0) {
                 // A zero inside is followed by its opposite, so that the end, two zeros, stays below everything.
-                to.write(0xff ^ flip);
+                written[length++] = (byte) ~flip;
             }
         }
-        to.write(flip);
-        to.write(flip);
+        written[length++] = flip;
+        written[length++] = flip;
+        to.write(written, 0, length);
+    }
+
+    private static boolean isPlain(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) >= FIRST_COMPOSED) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** In which direction texts are sorted. */

@@ -15,9 +15,10 @@ public final class Preload {
         inBackground(() -> NameSplitter.standard().split("Thorne"));
     }
 
-    /** Starts loading the words of addresses, and the American places, as most are American; returns at once. */
+    /** Starts loading the words of addresses, the names of countries, and the American places, as most are American; returns at once. */
     public static void addresses() {
-        inBackground(() -> AddressSplitter.standard().split("VT 05641"));
+        inBackground(() -> AddressSplitter.standard().split("12 Main St, Barre, VT 05641"));
+        inBackground(() -> AddressSplitter.countryCode("NO"));
     }
 
     private static void inBackground(Runnable load) {

@@ -56,10 +56,11 @@ public final class ReadingCounter {
      * A reading and how it looks.
      *
      * @param reading how a value was read
+     * @param parts its plain parts; none of a blank
      * @param shape the value's shape
      * @param layout the reading's layout
      */
-    public record Look(Reading<PartKey> reading, String shape, String layout) {}
+    public record Look(Reading<PartKey> reading, List<Part<PartKey>> parts, String shape, String layout) {}
 
     /**
      * {@return how a reading looks} Any thread may ask.
@@ -67,9 +68,11 @@ public final class ReadingCounter {
      * @param reading how a value was read
      */
     public static Look look(Reading<PartKey> reading) {
-        boolean blank = reading.kind() == Kind.BLANK;
-        return new Look(
-                reading, blank ? "" : ValueShape.of(reading.source().strip()), blank ? "" : ValueLayout.of(reading));
+        if (reading.kind() == Kind.BLANK) {
+            return new Look(reading, List.of(), "", "");
+        }
+        List<Part<PartKey>> parts = reading.plainParts();
+        return new Look(reading, parts, ValueShape.of(reading.source().strip()), ValueLayout.of(parts));
     }
 
     /**
@@ -85,11 +88,9 @@ public final class ReadingCounter {
             return;
         }
         read++;
-        for (Part<PartKey> part : reading.parts()) {
-            if (!part.key().isFiner()) {
-                (part.key().isLayer() ? layers : parts).merge(part.key().key(), 1L, Long::sum);
-                count(part);
-            }
+        for (Part<PartKey> part : look.parts) {
+            (part.key().isLayer() ? layers : parts).merge(part.key().key(), 1L, Long::sum);
+            count(part);
         }
         if (!reading.country().isEmpty()) {
             countries.merge(reading.country(), 1L, Long::sum);
@@ -99,7 +100,7 @@ public final class ReadingCounter {
         int band = band(reading.confidence());
         values[band]++;
         if (reading.doubts().isEmpty()) {
-            order(reading).ifPresent(order -> orders.merge(order, 1L, Long::sum));
+            order(reading.kind(), look.parts).ifPresent(order -> orders.merge(order, 1L, Long::sum));
             return;
         }
         doubtful++;
@@ -120,15 +121,24 @@ public final class ReadingCounter {
         }
     }
 
-    private static Optional<String> order(Reading<PartKey> reading) {
-        Optional<Part<PartKey>> first = reading.part(NamePart.FIRST);
-        Optional<Part<PartKey>> last = reading.part(NamePart.LAST);
-        if (reading.kind() != Kind.PERSON || first.isEmpty() || last.isEmpty()) {
+    private static Optional<String> order(Kind kind, List<Part<PartKey>> parts) {
+        int first = start(parts, NamePart.FIRST);
+        int last = start(parts, NamePart.LAST);
+        if (kind != Kind.PERSON || first < 0 || last < 0) {
             return Optional.empty();
         }
-        boolean givenFirst =
-                first.get().spans().get(0).start() < last.get().spans().get(0).start();
+        boolean givenFirst = first < last;
         return Optional.of(givenFirst ? "given name first" : "family name first");
+    }
+
+    /** Returns where a part begins; below 0 where there is none. */
+    private static int start(List<Part<PartKey>> parts, PartKey key) {
+        for (Part<PartKey> part : parts) {
+            if (part.key() == key) {
+                return part.spans().get(0).start();
+            }
+        }
+        return -1;
     }
 
     private static int band(double confidence) {

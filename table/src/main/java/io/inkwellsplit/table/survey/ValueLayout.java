@@ -17,9 +17,13 @@ public final class ValueLayout {
      * @param reading how it was read
      */
     public static String of(Reading<PartKey> reading) {
+        return of(reading.plainParts());
+    }
+
+    static String of(List<Part<PartKey>> parts) {
         List<String> keys = new ArrayList<>();
         List<Integer> starts = new ArrayList<>();
-        for (Part<PartKey> part : reading.plainParts()) {
+        for (Part<PartKey> part : parts) {
             for (Span span : part.spans()) {
                 // Few pieces, mostly in order already.
                 int at = starts.size();

@@ -27,9 +27,11 @@ import io.inkwellsplit.table.split.Splitters;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
@@ -228,6 +230,34 @@ class CorrectionsTest {
                 String.join("\n", lines).replace("BRANDT INES,,", "BRANDT INES,last=BRANDT; first=INES,") + "\n");
         String out = split(list, SplitStep.builder().name("Patron").corrections(Corrections.read(review)), "two.csv");
         assertThat(out).contains("BRANDT INES,,INES,,BRANDT,,,1.000,");
+    }
+
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource(delimiter = '|', textBlock = """
+            12 Main St, Barre, VT 5641    | 0.97 | 0 | the postcode lacks its zero, the parts are certain
+            12 Main St, Barre, VT 5641    | 1    | 1 | a close call for who wants to be sure
+            Main Barre Town 12 Vt         | 0.97 | 1 | a close call
+            """)
+    void whereOnlyThePostcodeContradictsNoOtherWayIsLookedFor(String address, double sure, int times, String why) {
+        AddressSplitter splitter = AddressSplitter.standard().doubtBelow(sure);
+        Reading<PartKey> reading = splitter.split(address).ofAnyKind();
+        assertThat(reading.doubts()).as(why).isNotEmpty();
+        AtomicInteger asked = new AtomicInteger();
+        Ways ways = value -> {
+            asked.incrementAndGet();
+            return splitter.alternatives(value).stream()
+                    .map(Alternative::ofAnyKind)
+                    .toList();
+        };
+        ReviewSheet sheet = new ReviewSheet();
+        sheet.seen("Address", reading, ways).run();
+        assertThat(asked).as(why).hasValue(times);
+        List<ReviewCase> cases = new ArrayList<>();
+        sheet.drain(cases::add);
+        assertThat(cases).singleElement().satisfies(one -> {
+            assertThat(one.ways()).isNotEmpty();
+            assertThat(one.cell("Text")).isEqualTo(address);
+        });
     }
 
     /** To say that a value was read rightly changes none of its parts, whatever the value. */

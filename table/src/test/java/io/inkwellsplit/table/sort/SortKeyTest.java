@@ -12,7 +12,9 @@ import java.util.List;
 import java.util.Locale;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.constraints.CharRange;
 import net.jqwik.api.constraints.Size;
+import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 
 /** Bytes sort as what they stand for. */
@@ -85,6 +87,19 @@ class SortKeyTest {
 
     @Property
     void fallingIsRisingTheOtherWay(@ForAll @Size(max = 12) String one, @ForAll @Size(max = 12) String other) {
+        comparesAsTheAlphabetDoes(one, other);
+    }
+
+    /** Plain letters alone take a shorter way to the same bytes. */
+    @Property
+    void plainAndAccentedLettersSortTogether(
+            @ForAll @StringLength(max = 6) @CharRange(from = ' ', to = '\u017F') String one,
+            @ForAll @StringLength(max = 6) @CharRange(from = ' ', to = '~') String other) {
+        comparesAsTheAlphabetDoes(one, other);
+        comparesAsTheAlphabetDoes(other + one, other);
+    }
+
+    private static void comparesAsTheAlphabetDoes(String one, String other) {
         SortKey text = SortKey.text(Locale.ENGLISH);
         assertThat(compared(text, Direction.FALLING, one, other))
                 .isEqualTo(-compared(text, Direction.RISING, one, other));
