@@ -21,7 +21,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Splits postal addresses, written as one text, into the parts of {@link AddressPart}.
  *
- * <p>A decoder with learned weights finds the likeliest parts when every boundary between words is possible. A value
+ * <p>A decoder with learned weights finds the likeliest parts when every boundary between words is possible; addresses of a
+ * usual make, which it always reads alike, are known without it. A value
  * that cannot be read gives a reading that says so, never an exception and never null. Immutable and safe for use
  * by several threads. Reading takes time linear in the length of the value.
  */
