@@ -6,6 +6,7 @@ import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.step.BoundStep;
 import io.inkwellsplit.table.step.RowWise;
+import io.inkwellsplit.table.step.Sorting;
 import io.inkwellsplit.table.step.Step;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Carries the rows of a source through steps into a sink, one row at a time. */
@@ -100,7 +102,7 @@ public final class Run {
             }
         }
         sink.header(header, source.header());
-        Optional<List<List<RowWise>>> workers = workers();
+        Optional<List<Worker>> workers = workers();
         if (workers.isPresent()) {
             inParallel(workers.get(), sink);
         } else {
@@ -200,24 +202,35 @@ public final class Run {
         }
     }
 
-    /** Returns the steps once for each thread, where all of them can work on several rows at the same time. */
-    private Optional<List<List<RowWise>>> workers() {
-        List<List<RowWise>> workers = new ArrayList<>();
+    /** What one thread works with: the steps that make one row of each, and what makes the keys by which these are sorted. */
+    private record Worker(List<RowWise> forks, Optional<Function<List<String>, byte[]>> keys) {}
+
+    /** Returns the step that sorts what all others have worked on, if there is one. */
+    private Optional<Sorting> sorting() {
+        boolean last = !steps.isEmpty() && steps.get(steps.size() - 1) instanceof Sorting;
+        return last ? Optional.of((Sorting) steps.get(steps.size() - 1)) : Optional.empty();
+    }
+
+    /** Returns the steps once for each thread, where all of them, but for a sort at the end, can work on several rows at a time. */
+    private Optional<List<Worker>> workers() {
+        Optional<Sorting> sorting = sorting();
+        List<BoundStep> alone = steps.subList(0, steps.size() - (sorting.isPresent() ? 1 : 0));
+        List<Worker> workers = new ArrayList<>();
         for (int i = 0; i < threads && threads > 1; i++) {
             List<RowWise> forks = new ArrayList<>();
-            for (BoundStep step : steps) {
+            for (BoundStep step : alone) {
                 Optional<RowWise> fork = step instanceof RowWise each ? each.fork() : Optional.empty();
                 if (fork.isEmpty()) {
                     return Optional.empty();
                 }
                 forks.add(fork.get());
             }
-            workers.add(forks);
+            workers.add(new Worker(forks, sorting.map(Sorting::keys)));
         }
         return workers.isEmpty() ? Optional.empty() : Optional.of(workers);
     }
 
-    private void inParallel(List<List<RowWise>> workers, RowSink sink) {
+    private void inParallel(List<Worker> workers, RowSink sink) {
         new Batches<>(workers).run(source.rows(), this::worked, batch -> {
             batch.toTell.forEach(Runnable::run);
             for (Worked worked : batch.rows) {
@@ -225,20 +238,28 @@ public final class Run {
                 hand(worked, sink);
             }
         });
-        for (List<RowWise> forks : workers) {
-            for (int i = 0; i < forks.size(); i++) {
-                if (forks.get(i) != steps.get(i)) {
-                    ((RowWise) steps.get(i)).join(forks.get(i));
+        for (Worker worker : workers) {
+            for (int i = 0; i < worker.forks.size(); i++) {
+                RowWise fork = worker.forks.get(i);
+                if (fork != steps.get(i)) {
+                    ((RowWise) steps.get(i)).join(fork);
                 }
             }
         }
+        sorting()
+                .ifPresent(sorting -> sorting.end(cells -> {
+                    rowsOut++;
+                    sink.row(cells);
+                }));
     }
 
     private void hand(Worked worked, RowSink sink) {
         if (worked.cells == RowWise.LEFT_OUT) {
             return;
         }
-        if (worked.cells != null) {
+        if (worked.cells != null && worked.key != null) {
+            sorting().orElseThrow().take(worked.key, worked.cells);
+        } else if (worked.cells != null) {
             rowsOut++;
             sink.row(worked.cells, worked.row);
         } else if (worked.fault != null) {
@@ -252,6 +273,7 @@ public final class Run {
     private static final class Worked {
         private final Row row;
         private @Nullable List<String> cells;
+        private byte @Nullable [] key;
         private @Nullable Throwable fault;
 
         Worked(Row row, int width) {
@@ -263,7 +285,7 @@ public final class Run {
             return cells != null && cells != RowWise.LEFT_OUT;
         }
 
-        void workedOnBy(RowWise step) {
+        void workedOnBy(Function<List<String>, List<String>> step) {
             List<String> before = cells;
             cells = null;
             if (before != null) {
@@ -276,17 +298,24 @@ public final class Run {
                 }
             }
         }
+
+        void keyBy(Function<List<String>, byte[]> keys) {
+            workedOnBy(row -> {
+                key = keys.apply(row);
+                return row;
+            });
+        }
     }
 
     /** What came of a batch of rows, and what those who look on are to be told of it. */
     private record WorkedBatch(List<Worked> rows, List<Runnable> toTell) {}
 
-    private WorkedBatch worked(List<RowWise> forks, List<Row> batch) {
+    private WorkedBatch worked(Worker worker, List<Row> batch) {
         List<Worked> rows = new ArrayList<>(batch.size());
         for (Row row : batch) {
             rows.add(new Worked(row, width));
         }
-        for (RowWise step : forks) {
+        for (RowWise step : worker.forks) {
             List<List<String>> ahead = new ArrayList<>(rows.size());
             for (Worked row : rows) {
                 if (row.cells != null && row.goesOn()) {
@@ -296,11 +325,12 @@ public final class Run {
             step.ahead(ahead);
             for (Worked row : rows) {
                 if (row.goesOn()) {
-                    row.workedOnBy(step);
+                    row.workedOnBy(step::apply);
                 }
             }
         }
-        return new WorkedBatch(rows, forks.stream().map(RowWise::toTell).toList());
+        worker.keys.ifPresent(keys -> rows.stream().filter(Worked::goesOn).forEach(row -> row.keyBy(keys)));
+        return new WorkedBatch(rows, worker.forks.stream().map(RowWise::toTell).toList());
     }
 
     /** Lets a step learn from a row; one that it fails on is set aside when its turn comes, and teaches nothing. */

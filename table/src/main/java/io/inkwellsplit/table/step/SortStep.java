@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import java.util.function.Function;
 
 /** Sorts rows by columns, by the alphabet of a language or by numbers; equal rows keep their order. */
 public final class SortStep implements Step {
@@ -105,7 +106,18 @@ public final class SortStep implements Step {
 
         @Override
         public void push(List<String> cells, Consumer<List<String>> out) {
-            sorter.add(key(cells), cells);
+            take(key(cells), cells);
+        }
+
+        @Override
+        public void take(byte[] key, List<String> cells) {
+            sorter.add(key, cells);
+        }
+
+        /** Alphabets let one thread alone ask them. */
+        @Override
+        public Function<List<String>, byte[]> keys() {
+            return new Bound(header)::key;
         }
 
         @Override

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.CALLS_REAL_METHODS;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -15,18 +16,26 @@ import io.inkwellsplit.table.RowSink;
 import io.inkwellsplit.table.RowSource;
 import io.inkwellsplit.table.TableException;
 import io.inkwellsplit.table.part.PartTitles;
+import io.inkwellsplit.table.sort.SortKey;
 import io.inkwellsplit.table.split.BoundSplit;
 import io.inkwellsplit.table.split.SplitStep;
 import io.inkwellsplit.table.split.SplitStep.Checks;
 import io.inkwellsplit.table.split.SplitStep.Learning;
 import io.inkwellsplit.table.split.Splitters;
 import io.inkwellsplit.table.step.AssembleStep;
+import io.inkwellsplit.table.step.SortStep;
 import io.inkwellsplit.table.step.Step;
+import java.text.CollationKey;
+import java.text.Collator;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.mockito.InOrder;
 
 class RunTest {
@@ -48,6 +57,35 @@ class RunTest {
             rows.add(List.of("007", patron, "445 Industrial Lane Apt B, Grass Valley, CO 05641"));
         }
         return new Rows(HEADER, rows);
+    }
+
+    /** Keys are made by all threads, rows of one key stay as they came, and rows that do not fit are set aside. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 8})
+    void sortsTheSameByAnyNumberOfThreads(int threads) {
+        List<List<String>> rows = new ArrayList<>();
+        for (int i = 0; i < 4_000; i++) {
+            rows.add(List.of(Integer.toString(i), i % 7 == 0 ? "Örn" : "Orme " + (i * 31) % 97, "x"));
+        }
+        rows.add(1_234, List.of("too", "short"));
+        SortStep sort = SortStep.in(Locale.ENGLISH).by("Patron", SortStep.As.TEXT, SortKey.Direction.FALLING);
+        List<List<String>> out = new ArrayList<>();
+        List<String> asides = new ArrayList<>();
+        RowSink sink = mock(RowSink.class, CALLS_REAL_METHODS);
+        doAnswer(row -> out.add(row.getArgument(0))).when(sink).row(any());
+        doAnswer(row -> asides.add(row.getArgument(1))).when(sink).setAside(any(), any());
+        Run run = Run.of(new Rows(HEADER, rows), List.of(sort), threads);
+        run.into(sink);
+        List<List<String>> expected = new ArrayList<>(rows);
+        expected.remove(1_234);
+        expected.sort(Comparator.<List<String>, CollationKey>comparing(
+                        row -> Collator.getInstance(Locale.ENGLISH).getCollationKey(row.get(1)))
+                .reversed());
+        assertThat(out).isEqualTo(expected);
+        assertThat(asides).containsExactly("it has 2 cells, the header has 3");
+        assertThat(run.rows()).isEqualTo(4_001);
+        assertThat(run.rowsOut()).isEqualTo(4_000);
+        verify(sink).finish();
     }
 
     @Test
