@@ -14,8 +14,6 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.SortedMap;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** Shows the training program what the decoder sees: the clues of each token and the label it should get. */
@@ -182,20 +180,6 @@ public final class AddressLearning {
      */
     public boolean knowsOutline(String text) {
         return reader.knowsOutline(text, Outlines.shipped());
-    }
-
-    /** What is known of the head or the end of an address by its outline. */
-    public record Known(float confidence, byte[] labels) {}
-
-    /**
-     * {@return what is known of outlines as the bytes of the shipped file}
-     *
-     * @param known by the number of the head or the end
-     */
-    public static byte[] outlines(SortedMap<Long, Known> known) {
-        SortedMap<Long, Outlines.Known> all = new TreeMap<>();
-        known.forEach((number, one) -> all.put(number, new Outlines.Known(one.confidence(), one.labels())));
-        return Outlines.toBytes(all);
     }
 
     /**

@@ -103,8 +103,11 @@ final class AddressReader {
      * somebody has said what places are.
      */
     private double outlined(AddressEvidence evidence) {
-        boolean clear = guess.isAtFirstSight() && !evidence.counts.isTaught() && outline.draw();
-        return clear ? model.outlines().label(outline, path) : 0;
+        return !evidence.counts.isTaught() && hasOutline() ? model.outlines().label(outline, path) : 0;
+    }
+
+    private boolean hasOutline() {
+        return guess.isAtFirstSight() && outline.draw();
     }
 
     /**
@@ -190,10 +193,7 @@ final class AddressReader {
 
     /** Shows the outline of a value, and how the decoder labels it; null where it has none. */
     AddressLearning.@Nullable Outlined outlined(String source) {
-        if (!look(source, null, AddressEvidence.NONE)
-                || !guess.isAtFirstSight()
-                || !outline.draw()
-                || !decode(null, AddressEvidence.NONE)) {
+        if (!look(source, null, AddressEvidence.NONE) || !hasOutline() || !decode(null, AddressEvidence.NONE)) {
             return null;
         }
         return new AddressLearning.Outlined(
@@ -205,10 +205,7 @@ final class AddressReader {
     }
 
     boolean knowsOutline(String source, Outlines outlines) {
-        return look(source, null, AddressEvidence.NONE)
-                && guess.isAtFirstSight()
-                && outline.draw()
-                && outlines.label(outline, path) > 0;
+        return look(source, null, AddressEvidence.NONE) && hasOutline() && outlines.label(outline, path) > 0;
     }
 
     /** Shows what a labelled value is like to the decoder; null where it cannot be learned from. */

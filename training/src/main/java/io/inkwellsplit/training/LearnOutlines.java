@@ -1,8 +1,9 @@
 package io.inkwellsplit.training;
 
 import io.inkwellsplit.address.AddressLearning;
-import io.inkwellsplit.address.AddressLearning.Known;
 import io.inkwellsplit.address.AddressLearning.Outlined;
+import io.inkwellsplit.address.outline.Outlines;
+import io.inkwellsplit.address.outline.Outlines.Known;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,7 +35,7 @@ public final class LearnOutlines {
             }
         });
         SortedMap<Long, Known> known = new OutlineLearner(seen).learn();
-        Files.write(Path.of(args[1]).resolve("outlines.bin"), AddressLearning.outlines(known));
+        Files.write(Path.of(args[1]).resolve("outlines.bin"), Outlines.toBytes(known));
         System.err.println("  " + seen.size() + " outlines, " + known.size() + " heads and ends known");
     }
 

@@ -1,8 +1,8 @@
 package io.inkwellsplit.training;
 
 import io.inkwellsplit.address.AddressLearning;
-import io.inkwellsplit.address.AddressLearning.Known;
 import io.inkwellsplit.address.AddressLearning.Outlined;
+import io.inkwellsplit.address.outline.Outlines.Known;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;

@@ -3,9 +3,9 @@ package io.inkwellsplit.training;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.inkwellsplit.address.AddressLearning;
-import io.inkwellsplit.address.AddressLearning.Known;
 import io.inkwellsplit.address.AddressLearning.Outlined;
 import io.inkwellsplit.address.AddressSplitter;
+import io.inkwellsplit.address.outline.Outlines.Known;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
