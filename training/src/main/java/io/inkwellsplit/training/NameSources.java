@@ -8,6 +8,9 @@ import java.util.Map;
 
 /** The name lists that the lexicon is built from; {@code training/data/README.md} says where they come from. */
 final class NameSources {
+    /** A man's given name that his sons and daughters bear as their last name: common in Arab countries. */
+    private static final String FATHER = "father";
+
     /** Given names of the US census of 1990, most frequent first, women's and men's. */
     final List<List<String>> usGiven;
     /** Family names of the same census, most frequent first. */
@@ -36,16 +39,14 @@ final class NameSources {
     private void add(List<String> lines) {
         for (String line : lines) {
             String[] fields = line.split("\t");
-            Map<String, List<String>> kind =
-                    switch (fields[1]) {
-                        case "given" -> given;
-                        case "family" -> family;
-                        default -> Map.of();
-                    };
             // The list of Croatia runs names of different people together.
             boolean twoPeople = fields[0].equals("hr") && fields[2].indexOf(' ') >= 0;
-            if (!twoPeople && (kind == given || kind == family)) {
-                kind.computeIfAbsent(fields[0], l -> new ArrayList<>()).add(fields[2]);
+            boolean father = fields[1].equals(FATHER);
+            if (!twoPeople && (father || fields[1].equals("given"))) {
+                given.computeIfAbsent(fields[0], l -> new ArrayList<>()).add(fields[2]);
+            }
+            if (!twoPeople && (father || fields[1].equals("family"))) {
+                family.computeIfAbsent(fields[0], l -> new ArrayList<>()).add(fields[2]);
             }
         }
     }
