@@ -30,11 +30,21 @@ final class LexiconBuilder {
 
     private static final double OFTENER = 4;
 
+    /** Step of frequency of a family name that the lists of a place do not have. */
+    private static final int NOT_LISTED = 5;
+
+    /** From so many steps of odds on a word serves otherwise. */
+    private static final int OTHERWISE = 2;
+
     /** Step of frequency up to which a family name is rare. */
     private static final int RARE = 5;
 
     private final Map<String, Double> given = new HashMap<>();
     private final Map<String, Double> family = new HashMap<>();
+    /** The same among people who usually bear two family names. */
+    private final Map<String, Double> givenAtHome = new HashMap<>();
+
+    private final Map<String, Double> familyAtHome = new HashMap<>();
     private final Map<String, String> tags = new HashMap<>();
     private final Tokens tokens = new Tokens();
 
@@ -47,6 +57,8 @@ final class LexiconBuilder {
         }
         ranked(sources.usFamily, family, US_SHARE);
         sources.given.forEach((locale, list) -> unranked(list, given, (1 - US_SHARE) / sources.given.size()));
+        unranked(atHome(sources.given), givenAtHome, 1);
+        unranked(atHome(sources.family), familyAtHome, 1);
         sources.family.forEach((locale, list) -> {
             unranked(list, family, (1 - US_SHARE) / sources.family.size());
             if (TWO_USUAL.contains(locale)) {
@@ -60,6 +72,13 @@ final class LexiconBuilder {
             }
         });
         givenWhereTwoAreUsual(sources).forEach(word -> tag(word, "i"));
+    }
+
+    /** Returns the names of the lists of those who usually bear two family names, as often as they stand in them. */
+    private static List<String> atHome(Map<String, List<String>> lists) {
+        return TWO_USUAL.stream()
+                .flatMap(locale -> lists.getOrDefault(locale, List.of()).stream())
+                .toList();
     }
 
     /** Returns the given names that stand in a {@value #OFTENER} times larger share of those lists than of the others. */
@@ -136,28 +155,75 @@ final class LexiconBuilder {
         StringBuilder text =
                 new StringBuilder("# Built by the training program; see docs/training.md. Sources: NOTICE.\n");
         for (String word : lines.keySet()) {
-            char asGiven = digit(given.get(word));
-            char asFamily = digit(family.get(word));
+            int asGiven = step(given.get(word));
+            int asFamily = step(family.get(word));
             String tag = tags.getOrDefault(word, "");
-            boolean rare = asGiven <= asFamily && Character.digit(asFamily, 16) <= RARE;
+            boolean rare = asGiven <= asFamily && asFamily <= RARE;
             if (tag.isEmpty() && rare && sounds.isTwoUsual(word)) {
                 tag = "i";
             }
             text.append(word)
                     .append('\t')
-                    .append(asGiven)
-                    .append(asFamily)
+                    .append(digit(asGiven))
+                    .append(digit(asFamily))
                     .append(tag)
                     .append('\n');
         }
         Files.writeString(file, text);
     }
 
-    private static char digit(@Nullable Double share) {
+    /**
+     * Writes {@code at-home.txt}: the words that serve otherwise among people who usually bear two family names than elsewhere, with
+     * two digits as in the lexicon. {@code Anderson} is a given name in Brazil.
+     */
+    void writeAtHome(Path file) throws IOException {
+        Map<String, String> lines = new TreeMap<>();
+        givenAtHome.keySet().forEach(word -> lines.put(word, ""));
+        familyAtHome.keySet().forEach(word -> lines.put(word, ""));
+        StringBuilder text =
+                new StringBuilder("# Built by the training program; see docs/training.md. Sources: NOTICE.\n");
+        for (String word : lines.keySet()) {
+            int elsewhereGiven = step(given.get(word));
+            int elsewhereFamily = step(family.get(word));
+            int asGiven = givenAtHome(word, elsewhereGiven);
+            int asFamily = familyAtHome(word, elsewhereFamily, elsewhereGiven > 0);
+            if (Math.abs(asGiven - asFamily - elsewhereGiven + elsewhereFamily) >= OTHERWISE) {
+                text.append(word)
+                        .append('\t')
+                        .append(digit(asGiven))
+                        .append(digit(asFamily))
+                        .append('\n');
+            }
+        }
+        Files.writeString(file, text);
+    }
+
+    /** Given names travel: one that only other lists have is borne at home too. */
+    private int givenAtHome(String word, int elsewhere) {
+        return Math.max(step(givenAtHome.get(word)), elsewhere);
+    }
+
+    /**
+     * Family names do not travel: one that only other lists have is rare at home. One that is a given name as well is rarer than its
+     * list, which has no ranks, would have it.
+     */
+    private int familyAtHome(String word, int elsewhere, boolean given) {
+        int atHome = step(familyAtHome.get(word));
+        if (atHome == 0) {
+            return Math.min(elsewhere, NOT_LISTED);
+        }
+        return given ? (atHome + elsewhere) / 2 : atHome;
+    }
+
+    private static char digit(int step) {
+        return Character.forDigit(step, 16);
+    }
+
+    private static int step(@Nullable Double share) {
         if (share == null) {
-            return '0';
+            return 0;
         }
         int step = 15 + (int) Math.round(Math.log(share / TOP) / STEP);
-        return Character.forDigit(Math.max(1, Math.min(15, step)), 16);
+        return Math.max(1, Math.min(15, step));
     }
 }

@@ -93,6 +93,28 @@ public final class NameText {
                 info[i] |= WordInfo.PARTICLE;
             }
         }
+        atHome();
+    }
+
+    /** Where most of the names are of people who usually bear two family names, words count as they do among these. */
+    private void atHome() {
+        int names = 0;
+        int usual = 0;
+        for (int i = 0; i < count; i++) {
+            if (tokens.isWord(i) && tokens.letters(i) > 1 && !has(i, WordInfo.ANY_PARTICLE)) {
+                names++;
+                usual += has(i, WordInfo.TWO_USUAL) ? 1 : 0;
+            }
+        }
+        if (usual < 2 || 2 * usual < names) {
+            return;
+        }
+        for (int i = 0; i < count; i++) {
+            int there = has(i, WordInfo.TWO_USUAL) && !has(i, WordInfo.ANY_PARTICLE) ? words.atHome(tokens.hash(i)) : 0;
+            if (there != 0) {
+                odds[i] = WordInfo.odds(there);
+            }
+        }
     }
 
     public void inLightOf(NameCounts columnEvidence) {

@@ -121,7 +121,9 @@ public final class NameScorer {
         for (int i = from; i < to; i++) {
             int label = labels[i] >= SECOND && offset > 0 ? labels[i] - offset : labels[i];
             if (i > from && label >= 0 && text.isNameTail(i)) {
-                tail(text, i, label, labels[i] == labels[i - 1], tally);
+                // A first name is always one word, so its tail is a middle name: Tarik Eldin Haddad.
+                boolean given = label == MIDDLE && labels[i - 1] == labels[i] - MIDDLE + FIRST;
+                tail(text, i, label, given || labels[i] == labels[i - 1], tally);
             } else if (label == FIRST || label == MIDDLE) {
                 shape.given(text, i, label == FIRST);
                 int particles = label == MIDDLE && shape.firsts > 0 ? text.particlesOfGiven(i) : 0;

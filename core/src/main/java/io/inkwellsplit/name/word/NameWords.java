@@ -45,13 +45,17 @@ public final class NameWords {
     private static final Format LAYERS = layersFormat();
 
     private final PhraseTable words;
+    /** How frequent a word is among people who usually bear two family names, where it serves otherwise there. */
+    private final PhraseTable atHome;
+
     private final PhraseTable layers;
     private final Keywords keywords;
     private final Nothing nothing;
     private final OwnWords own;
 
-    private NameWords(PhraseTable words, Layers layers, Nothing nothing, OwnWords own) {
+    private NameWords(PhraseTable words, PhraseTable atHome, Layers layers, Nothing nothing, OwnWords own) {
         this.words = words;
+        this.atHome = atHome;
         this.layers = layers.table;
         this.keywords = layers.keywords;
         this.nothing = nothing;
@@ -85,7 +89,16 @@ public final class NameWords {
 
     private static NameWords load() {
         PhraseTable.Builder words = new PhraseTable.Builder(150_000);
-        for (Line line : LEXICON.readLines(NameWords.class, "lexicon.txt")) {
+        lexicon("lexicon.txt", words);
+        WORDS.read(NameWords.class, "words.txt").forEach((section, lines) -> classes(words, section, lines));
+
+        PhraseTable.Builder atHome = new PhraseTable.Builder(4_000);
+        lexicon("at-home.txt", atHome);
+        return finish(words, atHome.build(), Nothing.shipped(), OwnWords.none());
+    }
+
+    private static void lexicon(String file, PhraseTable.Builder into) {
+        for (Line line : LEXICON.readLines(NameWords.class, file)) {
             String text = line.text();
             int tab = text.indexOf('\t');
             int info = WordInfo.frequencies(
@@ -93,11 +106,8 @@ public final class NameWords {
             for (int i = tab + 3; i < text.length(); i++) {
                 info |= tag(line, text.charAt(i));
             }
-            words.merge(text.substring(0, tab), info, WordInfo.PHRASE);
+            into.merge(text.substring(0, tab), info, WordInfo.PHRASE);
         }
-        WORDS.read(NameWords.class, "words.txt").forEach((section, lines) -> classes(words, section, lines));
-
-        return finish(words, Nothing.shipped(), OwnWords.none());
     }
 
     /**
@@ -108,13 +118,15 @@ public final class NameWords {
     public NameWords with(OwnWords more) {
         PhraseTable.Builder table = words.more();
         CLASSES.keySet().forEach(section -> classes(table, section, more.lines(section)));
+        PhraseTable.Builder home = atHome.more();
         Set<String> given = names(more, "given");
         Set<String> family = names(more, "family");
         for (String name : union(given, family)) {
             int info = table.get(name);
             table.put(name, WordInfo.asOwn(info, given.contains(name), family.contains(name)));
+            home.put(name, PhraseTable.NONE);
         }
-        return finish(table, nothing.with(more), own.and(more));
+        return finish(table, home.build(), nothing.with(more), own.and(more));
     }
 
     private static Set<String> union(Set<String> some, Set<String> others) {
@@ -138,9 +150,9 @@ public final class NameWords {
         return names;
     }
 
-    private static NameWords finish(PhraseTable.Builder words, Nothing nothing, OwnWords own) {
+    private static NameWords finish(PhraseTable.Builder words, PhraseTable atHome, Nothing nothing, OwnWords own) {
         Layers layers = layers(words, own);
-        return new NameWords(words.build(), layers, nothing, own);
+        return new NameWords(words.build(), atHome, layers, nothing, own);
     }
 
     /** The phrases of the layers, and the keywords among them that may be misspelt. */
@@ -195,6 +207,11 @@ public final class NameWords {
     /** Returns what is known of a word, by its hash; 0 where nothing is. */
     public int info(long hash) {
         return words.get(hash);
+    }
+
+    /** Returns how frequent a word is among people who usually bear two family names, as {@link WordInfo} has it; 0 where it is as elsewhere. */
+    public int atHome(long hash) {
+        return atHome.get(hash);
     }
 
     /**
