@@ -86,6 +86,7 @@ final class NameGatherer {
         if (initialFirst != initialLast) {
             odds += initialFirst ? DECISIVE : -DECISIVE;
         }
+        evidence.countLeaning(odds);
         if (odds >= DECISIVE) {
             evidence.countOrder(Layout.GIVEN_FIRST);
             count(text, first, last, evidence);

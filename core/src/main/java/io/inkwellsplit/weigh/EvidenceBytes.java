@@ -1,14 +1,17 @@
 package io.inkwellsplit.weigh;
 
 import java.util.Arrays;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The counts of an evidence as bytes: a letter for its kind, the totals, then the counts that are not nought, each with its
- * distance from the one before. Numbers take seven bits a byte, the lowest first.
+ * The counts of an evidence as bytes: a letter for its kind, the totals, then how many counts are not nought, and these, each with
+ * its distance from the one before. Numbers take seven bits a byte, the lowest first.
  */
 public final class EvidenceBytes {
     private static final int VERSION = 1;
+
+    private static final int[] NONE = {};
 
     private byte[] bytes = new byte[64];
     private int length;
@@ -28,15 +31,14 @@ public final class EvidenceBytes {
         for (long total : all.totals) {
             to.number(total);
         }
-        int[] counts = all.counts;
-        if (counts != null) {
-            int last = -1;
-            for (int i = 0; i < counts.length; i++) {
-                if (counts[i] != 0) {
-                    to.number(i - last);
-                    to.number(counts[i]);
-                    last = i;
-                }
+        int[] counts = all.counts == null ? NONE : all.counts;
+        to.number(Arrays.stream(counts).filter(count -> count != 0).count());
+        int last = -1;
+        for (int i = 0; i < counts.length; i++) {
+            if (counts[i] != 0) {
+                to.number(i - last);
+                to.number(counts[i]);
+                last = i;
             }
         }
         return Arrays.copyOf(to.bytes, to.length);
@@ -73,17 +75,20 @@ public final class EvidenceBytes {
         for (int i = 0; i < totals; i++) {
             read[i] = from.next();
         }
-        int[] counts = null;
+        long left = from.next();
+        int[] counts = left == 0 ? null : new int[size];
         int place = -1;
-        while (from.at < from.length) {
-            counts = counts == null ? new int[size] : counts;
+        for (; left > 0; left--) {
             long gap = from.next();
             long count = from.next();
             if (gap < 1 || gap >= size - place || count < 1 || count > Integer.MAX_VALUE) {
                 throw refuse();
             }
             place += (int) gap;
-            counts[place] = (int) count;
+            Objects.requireNonNull(counts)[place] = (int) count;
+        }
+        if (from.at < from.length) {
+            throw refuse();
         }
         return new Counts(read, counts);
     }

@@ -5,16 +5,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.inkwellsplit.reading.Alternative;
 import io.inkwellsplit.reading.NamePart;
 import io.inkwellsplit.reading.Reading;
+import io.inkwellsplit.words.OwnWords;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a column writes throughout decides what its single names leave open. */
 class NameColumnsTest {
+    @TempDir
+    Path folder;
+
     /** Words that no list has. */
     private static final List<String> WORDS = List.of(
             "Ovarel",
@@ -102,6 +110,68 @@ class NameColumnsTest {
         assertThat(person.text(NamePart.FIRST)).isEqualTo(first);
         assertThat(person.text(NamePart.MIDDLE)).isEqualTo(middle == null ? "" : middle);
         assertThat(person.text(NamePart.LAST)).isEqualTo(last);
+    }
+
+    /** What is a family name elsewhere is a given name there, and the other way round. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Joaquim Wanderley Moreira         | Joaquim | Wanderley | Moreira
+            Joaquim Anderson Moreira Pacheco  | Joaquim | Anderson  | Moreira Pacheco
+            Joaquim Douglas da Fonseca        | Joaquim | Douglas   | da Fonseca
+            JOAQUIM DOUGLAS MOREIRA           | JOAQUIM | DOUGLAS   | MOREIRA
+            Joaquim Costa Moreira             | Joaquim |           | Costa Moreira
+            Mary Douglas Marlow               | Mary    | Douglas   | Marlow
+            Moreira Pacheco, Wanderley        | Wanderley |         | Moreira Pacheco
+            """)
+    void namesCountAsTheyServeAtHome(String name, String first, String middle, String last) {
+        List<String> column = new ArrayList<>(column("Joaquim Paulo *"));
+        column.addAll(column("Fernanda * Moreira"));
+        Reading<NamePart> person = NameSplitter.standard().learn(column).split(name);
+        assertThat(person.text(NamePart.FIRST)).isEqualTo(first);
+        assertThat(person.text(NamePart.MIDDLE)).isEqualTo(middle == null ? "" : middle);
+        assertThat(person.text(NamePart.LAST)).isEqualTo(last);
+    }
+
+    @Test
+    void ownWordsCountForMoreThanThoseOfTheHome() throws IOException {
+        Path words = folder.resolve("words.txt");
+        Files.writeString(words, "[family]\nDouglas\n");
+        List<String> column = column("Fernanda Maria *");
+        NameSplitter own = NameSplitter.standard().withWords(OwnWords.read(words));
+        assertThat(own.learn(column).split("Joaquim Douglas Moreira").text(NamePart.LAST))
+                .isEqualTo("Douglas Moreira");
+        assertThat(NameSplitter.standard()
+                        .learn(column)
+                        .split("Joaquim Douglas Moreira")
+                        .text(NamePart.MIDDLE))
+                .isEqualTo("Douglas");
+    }
+
+    /** A father's given name at the end is no sign that the family name stands in front. */
+    @ParameterizedTest
+    @CsvSource({
+        "Amer Mustafa, Amer",
+        "Waleed Samir, Waleed",
+        "Ovarel Mahmoud, Ovarel",
+        "Tarik Eldin Mustafa, Tarik",
+        "Brivane Tismond, Brivane"
+    })
+    void fathersNamesTurnNoColumnRound(String name, String first) {
+        List<String> column = List.of(
+                "Hassan Khalil",
+                "Ahmed Mansour",
+                "Amer Ibrahim",
+                "Yasmin Haddad",
+                "Karim Mahmoud",
+                "Ismail Sabbagh",
+                "Nabil Saleh",
+                "Samira Aziz",
+                "Sayed Kamel",
+                "Fatima Bitar",
+                "Khaled Mustafa",
+                "Leila Hassan");
+        assertThat(NameSplitter.standard().learn(column).split(name).text(NamePart.FIRST))
+                .isEqualTo(first);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.inkwellsplit.reading.NamePart;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
@@ -82,10 +83,14 @@ class NameEvidenceTest {
     @Test
     void bytesOfAnotherKindAreRefused() {
         byte[] bytes = gathered(column(false)).toBytes();
-        byte[] cut = java.util.Arrays.copyOf(bytes, bytes.length / 2);
+        for (int length = 0; length < bytes.length; length++) {
+            byte[] cut = Arrays.copyOf(bytes, length);
+            assertThatThrownBy(() -> SPLITTER.evidence(cut)).isInstanceOf(IllegalArgumentException.class);
+        }
+        byte[] longer = Arrays.copyOf(bytes, bytes.length + 1);
+        assertThatThrownBy(() -> SPLITTER.evidence(longer)).isInstanceOf(IllegalArgumentException.class);
         bytes[0] = 'A';
         assertThatThrownBy(() -> SPLITTER.evidence(bytes)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> SPLITTER.evidence(cut)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> SPLITTER.evidence(new byte[] {1})).isInstanceOf(IllegalArgumentException.class);
     }
 }

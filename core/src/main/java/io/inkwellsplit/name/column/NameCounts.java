@@ -35,6 +35,7 @@ public final class NameCounts {
     private int @Nullable [] counts;
 
     private final OrderCounts orders;
+    private final Leanings leanings = new Leanings();
     private long givenFirst;
     private long familyFirst;
     private long twoFamilyNames;
@@ -85,6 +86,12 @@ public final class NameCounts {
         } else {
             familyFirst++;
         }
+    }
+
+    /** @param odds how much a value speaks for the given name in front, in natural-log odds; counted besides {@link #countOrder} */
+    public void countLeaning(double odds) {
+        habits = null;
+        leanings.add(odds);
     }
 
     /** @param usual whether the value's names are from where two family names are usual, and whose people keep a habit of their own */
@@ -152,9 +159,10 @@ public final class NameCounts {
     }
 
     private static final int TOTALS = 10;
+    private static final int NUMBERS = TOTALS + Leanings.SIZE;
 
     public byte[] toBytes() {
-        long[] totals = {
+        long[] plain = {
             givenFirst,
             familyFirst,
             twoFamilyNames,
@@ -166,6 +174,10 @@ public final class NameCounts {
             twoWhereUsual,
             oneWhereUsual
         };
+        long[] totals = Arrays.copyOf(plain, NUMBERS);
+        for (int step = 0; step < Leanings.SIZE; step++) {
+            totals[TOTALS + step] = leanings.count(step);
+        }
         int[] words = counts;
         int[] all = words == null ? new int[WORDS + OrderCounts.SIZE] : Arrays.copyOf(words, WORDS + OrderCounts.SIZE);
         System.arraycopy(orders.counts(), 0, all, WORDS, OrderCounts.SIZE);
@@ -174,7 +186,7 @@ public final class NameCounts {
 
     /** Reads what {@link #toBytes} has written. */
     public static NameCounts of(byte[] bytes) {
-        Counts read = EvidenceBytes.read('N', bytes, TOTALS, WORDS + OrderCounts.SIZE);
+        Counts read = EvidenceBytes.read('N', bytes, NUMBERS, WORDS + OrderCounts.SIZE);
         long[] totals = read.totals();
         int[] all = read.counts();
         NameCounts evidence = new NameCounts(
@@ -189,6 +201,9 @@ public final class NameCounts {
         evidence.organisations = totals[7];
         evidence.twoWhereUsual = totals[8];
         evidence.oneWhereUsual = totals[9];
+        for (int step = 0; step < Leanings.SIZE; step++) {
+            evidence.leanings.put(step, totals[TOTALS + step]);
+        }
         if (all != null && hasWords(all)) {
             evidence.counts = Arrays.copyOf(all, WORDS);
         }
@@ -207,6 +222,7 @@ public final class NameCounts {
     public void merge(NameCounts other) {
         habits = null;
         orders.merge(other.orders);
+        leanings.merge(other.leanings);
         givenFirst += other.givenFirst;
         familyFirst += other.familyFirst;
         twoFamilyNames += other.twoFamilyNames;
@@ -251,7 +267,7 @@ public final class NameCounts {
         Habits known = habits;
         if (known == null) {
             known = new Habits(
-                    others(givenFirst, familyFirst),
+                    clip(leanings.odds()),
                     others(twoFamilyNames, oneFamilyName),
                     others(twoWhereUsual, oneWhereUsual),
                     others(familyInCapitals, oneCase),
