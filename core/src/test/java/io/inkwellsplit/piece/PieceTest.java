@@ -36,9 +36,11 @@ class PieceTest {
         cutter = set.contains("drop") ? cutter.empty(Empty.DROP) : cutter;
         cutter = set.contains("trim") ? cutter.blanks(Blanks.TRIM) : cutter;
         cutter = set.contains("one") ? cutter.atMost(1, set.contains("right") ? From.RIGHT : From.LEFT) : cutter;
-        return set.contains("quotes")
-                ? cutter.respecting(Respect.QUOTES)
-                : set.contains("brackets") ? cutter.respecting(Respect.BRACKETS) : cutter;
+        return set.contains("both")
+                ? cutter.respecting(Respect.BOTH)
+                : set.contains("quotes")
+                        ? cutter.respecting(Respect.QUOTES)
+                        : set.contains("brackets") ? cutter.respecting(Respect.BRACKETS) : cutter;
     }
 
     /** Pieces are shown with a slash between them. */
@@ -63,14 +65,36 @@ class PieceTest {
             quotes¦a,"b,c¦a/"b/c
             brackets¦a (b,[c,d]),e¦a (b,[c,d])/e
             brackets¦a (b,c¦a (b/c
+            quotes¦a (b,c),d¦a (b/c)/d
+            brackets¦a "b,c",d¦a "b/c"/d
+            both¦a,"b,c",(d,e),f¦a/"b,c"/(d,e)/f
             plain¦a,"b,c"¦a/"b/c"
+            plain¦a,b,c,d,e,f,g,h,i,j,k,l,m,n,o,p,q,r,s,t¦a/b/c/d/e/f/g/h/i/j/k/l/m/n/o/p/q/r/s/t
+            any¦a,b,c,d,e,f,g,h,i,j,k,l,m,n,o,p,q,r,s,t¦a/b/c/d/e/f/g/h/i/j/k/l/m/n/o/p/q/r/s/t
             """)
     void cuts(String words, String text, String pieces) {
         assertThat(cutter(words).cut(text)).containsExactly(pieces.split("/", -1));
     }
 
     @Test
+    void ofTwoSeparatorsThatFitTheLongerOneCuts() {
+        Cutter cutter = Cutter.at(",", ", and ", ", ");
+        assertThat(cutter.separators()).containsExactly(", and ", ", ", ",");
+        assertThat(cutter.cut("Alto, Bass,Tenor, and Treble")).containsExactly("Alto", "Bass", "Tenor", "Treble");
+    }
+
+    @Test
     void emptyValuesAndBadSettings() {
+        assertThat(Cutter.at(",").atMost(0, From.LEFT).cut("a,b")).containsExactly("a,b");
+        assertThatThrownBy(() -> Take.pieces(Cutter.at(","), 0, 1))
+                .hasMessageContaining("0 is not the number of a piece");
+        assertThatThrownBy(() -> Take.pieces(Cutter.at(","), 1, 0))
+                .hasMessageContaining("0 is not the number of a piece");
+        assertThatThrownBy(() -> Take.characters(0, 1)).hasMessageContaining("0 is not the number of a character");
+        assertThatThrownBy(() -> Take.characters(1, 0)).hasMessageContaining("0 is not the number of a character");
+        assertThatThrownBy(() -> Take.before(Cutter.at(","), 0))
+                .hasMessageContaining("0 is not the number of an occurrence");
+        assertThat(LikelySeparator.usual()).contains("; ", ",", " ").doesNotHaveDuplicates();
         assertThat(Cutter.at(",").cut("")).containsExactly("");
         assertThat(Cutter.at(",").empty(Empty.DROP).cut(" ,")).containsExactly(" ");
         assertThat(Cutter.at(",").empty(Empty.DROP).cut("")).isEmpty();
@@ -87,6 +111,11 @@ class PieceTest {
             piece 2           | Alto, Bass, Tenor   | Bass
             piece -1          | Alto, Bass, Tenor   | Tenor
             piece 6           | Alto, Bass, Tenor   | none
+            piece 4           | Alto, Bass, Tenor   | none
+            piece -3          | Alto, Bass, Tenor   | Alto
+            piece -4          | Alto, Bass, Tenor   | none
+            pieces 3 3        | Alto, Bass, Tenor   | Tenor
+            pieces 1 1        | Alto, Bass, Tenor   | Alto
             pieces 2 -1       | Alto, Bass, Tenor   | Bass, Tenor
             pieces 2 9        | Alto, Bass, Tenor   | Bass, Tenor
             pieces 3 2        | Alto, Bass, Tenor   | none
@@ -98,9 +127,19 @@ class PieceTest {
             last characters 2 | a👨‍👩‍👧b            | 👨‍👩‍👧b
             characters 2 3    | Brandt              | ra
             characters -2 -1  | Brandt              | dt
+            characters -6 2   | Brandt              | Br
+            characters -7 2   | Brandt              | none
+            characters 1 1    | Brandt              | B
+            characters 6 9    | Brandt              | t
+            characters 7 9    | Brandt              | none
+            characters 3 2    | Brandt              | none
+            first words 2     | ` Ines Brandt`      | Ines Brandt
+            last words 2      | ` Ines Wren Brandt` | Wren Brandt
+            first characters 2 | ab                 | ab
             before 2          | a, b, c             | a, b
             before -1         | a, b, c             | a, b
             after 1           | a, b, c             | b, c
+            before -3         | a, b, c             | none
             after 3           | a, b, c             | none
             """)
     void takes(String what, String text, String expected) {
@@ -179,6 +218,9 @@ class PieceTest {
             a b; c d¦x y¦; ¦0.5
             a b¦c d¦ ¦1.0
             ab¦cd¦,¦0.0
+            é€¦€é¦,¦0.0
+            a b-c¦a b-c¦-¦1.0
+            a b; c¦a b¦; ¦0.5
             """)
     void findsTheSeparator(String one, String other, String separator, double fit) {
         assertThat(LikelySeparator.of(List.of(one, "", other))).isEqualTo(new LikelySeparator(separator, fit));
