@@ -76,6 +76,9 @@ public final class EvidenceBytes {
             read[i] = from.next();
         }
         long left = from.next();
+        if (left < 0 || left > size) {
+            throw refuse();
+        }
         int[] counts = left == 0 ? null : new int[size];
         int place = -1;
         for (; left > 0; left--) {
