@@ -14,13 +14,14 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * The lines of an address in a country's own order: the section {@code [label]} of its data file.
+ * The lines of an address in a country's own order: the sections {@code [label]} and {@code [label in own letters]} of its data file.
  *
  * @param code two letters of ISO 3166-1; empty for countries that have no file
  * @param name what the country is called, in English or by its usual letters; empty where it has no file
  * @param lines each with parts in braces, as in {@link io.inkwellsplit.pattern.TextPattern}
+ * @param inOwnLetters the lines of an address in the country's own letters; empty where they are the same
  */
-public record CountryLayout(String code, String name, List<String> lines) {
+public record CountryLayout(String code, String name, List<String> lines, List<String> inOwnLetters) {
     private static final ConcurrentHashMap<String, CountryLayout> LOADED = new ConcurrentHashMap<>();
 
     private static final class Names {
@@ -55,9 +56,12 @@ public record CountryLayout(String code, String name, List<String> lines) {
         return new CountryLayout(
                 country.code(),
                 Objects.requireNonNull(sections.get("country")).get(0).fields()[0],
-                Objects.requireNonNull(sections.get("label")).stream()
-                        .map(Line::text)
-                        .toList());
+                texts(Objects.requireNonNull(sections.get("label"))),
+                texts(sections.getOrDefault(CountryFile.OWN_LETTERS, List.of())));
+    }
+
+    private static List<String> texts(List<Line> lines) {
+        return lines.stream().map(Line::text).toList();
     }
 
     /**
@@ -103,6 +107,9 @@ public record CountryLayout(String code, String name, List<String> lines) {
                 : Resources.sections(CountryFile.class, "common.txt").getOrDefault("label", List.of());
         String name = known ? section(code, "country").get(0).fields()[0] : "";
         return new CountryLayout(
-                known ? code : "", name, lines.stream().map(Line::text).toList());
+                known ? code : "",
+                name,
+                texts(lines),
+                known ? texts(section(code, CountryFile.OWN_LETTERS)) : List.of());
     }
 }

@@ -22,14 +22,15 @@ import org.jspecify.annotations.Nullable;
  * country's post asks for them; or all in one line.
  *
  * <p>The country is the one that the address names; else the home country; else the likeliest one for its parts. The
- * country stands on the last line, in capitals, where it is not the home country. A part that a country's label has no
+ * country stands on the last line, in capitals, where it is not the home country. An address in the letters of a country that writes
+ * from the largest place to the smallest keeps that order. A part that a country's label has no
  * place for stands beside the city rather than being left out. Immutable and thread-safe.
  */
 public final class AddressLabel {
     /** Gives the text of a part; null or empty where the address has none. */
     public interface Parts extends Function<AddressPart, @Nullable String> {}
 
-    private static final Map<CountryLayout, Layout> LAYOUTS = new ConcurrentHashMap<>();
+    private static final Map<CountryLayout, Layouts> LAYOUTS = new ConcurrentHashMap<>();
     /** Parts that a layout may lack, and that belong before the line of the city. */
     private static final List<AddressPart> BEFORE_CITY =
             List.of(AddressPart.CARE_OF, AddressPart.BUILDING, AddressPart.UNIT, AddressPart.BOX, AddressPart.LOCALITY);
@@ -43,8 +44,11 @@ public final class AddressLabel {
 
     private final Map<String, CountryLayout> own;
 
+    /** How a country writes: in Latin letters, and in its own. */
+    private record Layouts(Layout usual, Layout inOwnLetters) {}
+
     /** A country's lines; those of one address in one line have no capitals of their own. */
-    private record Layout(List<TextPattern> lines, List<TextPattern> inOneLine) {}
+    private record Layout(List<TextPattern> lines, List<TextPattern> inOneLine, String between) {}
 
     private AddressLabel(@Nullable String home, AddressSplitter guesser, Map<String, CountryLayout> own) {
         this.home = home;
@@ -102,7 +106,8 @@ public final class AddressLabel {
      * @param parts what gives the text of a part
      */
     public List<String> lines(Parts parts) {
-        return lines(parts, country(parts), false);
+        String code = country(parts);
+        return lines(parts, code, layout(parts, code), false);
     }
 
     /**
@@ -112,7 +117,9 @@ public final class AddressLabel {
      */
     public List<String> lines(Reading<AddressPart> address) {
         boolean written = address.part(AddressPart.COUNTRY).isPresent();
-        return lines(address::text, written ? country(address::text) : address.country(), false);
+        String named = written ? country(address::text) : "";
+        String code = named.isEmpty() ? address.country() : named;
+        return lines(address::text, code, layout(address::text, code), false);
     }
 
     /**
@@ -121,7 +128,9 @@ public final class AddressLabel {
      * @param parts what gives the text of a part
      */
     public String oneLine(Parts parts) {
-        return String.join(", ", lines(parts, country(parts), true));
+        String code = country(parts);
+        Layout layout = layout(parts, code);
+        return String.join(layout.between, lines(parts, code, layout, true));
     }
 
     private String country(Parts parts) {
@@ -132,13 +141,28 @@ public final class AddressLabel {
                     .map(CountryLayout::code)
                     .findFirst()
                     .or(() -> CountryLayout.codeOf(written))
-                    .orElse("");
+                    .orElseGet(() -> guess(parts));
         }
         return home == null ? guess(parts) : home;
     }
 
-    private List<String> lines(Parts parts, String code, boolean inOneLine) {
-        Layout layout = LAYOUTS.computeIfAbsent(layout(code), AddressLabel::compile);
+    private Layout layout(Parts parts, String code) {
+        Layouts layouts = LAYOUTS.computeIfAbsent(layout(code), AddressLabel::compile);
+        return isInOwnLetters(text(parts, AddressPart.CITY) + text(parts, AddressPart.STREET))
+                ? layouts.inOwnLetters
+                : layouts.usual;
+    }
+
+    /** Letters are the country's own where most are not Latin. */
+    private static boolean isInOwnLetters(String place) {
+        long letters = place.codePoints().filter(Character::isLetter).count();
+        long latin = place.codePoints()
+                .filter(c -> Character.isLetter(c) && Character.UnicodeScript.of(c) == Character.UnicodeScript.LATIN)
+                .count();
+        return letters > 2 * latin;
+    }
+
+    private List<String> lines(Parts parts, String code, Layout layout, boolean inOneLine) {
         List<String> lines = new ArrayList<>();
         for (TextPattern line : inOneLine ? layout.inOneLine : layout.lines) {
             String text = line.format(field -> parts.apply(AddressPart.valueOf(field.toUpperCase(Locale.ROOT))));
@@ -182,8 +206,13 @@ public final class AddressLabel {
         return mine == null ? CountryLayout.of(code) : mine;
     }
 
-    private static Layout compile(CountryLayout country) {
-        List<String> lines = new ArrayList<>(country.lines());
+    private static Layouts compile(CountryLayout country) {
+        Layout usual = compile(country.lines(), ", ");
+        return new Layouts(usual, country.inOwnLetters().isEmpty() ? usual : compile(country.inOwnLetters(), " "));
+    }
+
+    private static Layout compile(List<String> known, String between) {
+        List<String> lines = new ArrayList<>(known);
         String all = String.join(" ", lines).replace("-upper", "");
         for (AddressPart part : BEFORE_CITY) {
             if (!all.contains(field(part))) {
@@ -199,7 +228,8 @@ public final class AddressLabel {
                 lines.stream().map(TextPattern::compile).toList(),
                 lines.stream()
                         .map(line -> TextPattern.compile(line.replace("-upper}", "}")))
-                        .toList());
+                        .toList(),
+                between);
     }
 
     private static String field(AddressPart part) {

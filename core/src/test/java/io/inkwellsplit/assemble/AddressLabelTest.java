@@ -35,6 +35,41 @@ class AddressLabelTest {
         assertThat(AddressLabel.from(home).lines(reading)).containsExactly(expected.split(";"));
     }
 
+    /** From the largest place to the smallest, where the country writes its own letters so. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            JP | 〒739-0001 広島県広島市中区港町1-2-3 聖歌荘201号       | 〒739-0001;広島県広島市中区港町1-2-3;聖歌荘201号
+            US | 〒739-0001 広島県広島市中区港町1-2-3                  | 〒739-0001;広島県広島市中区港町1-2-3;JAPAN
+            CN | 广东省深圳市南山区港湾路66号3栋502室 518000            | 518000;广东省深圳市南山区港湾路66号3栋502室
+            KR | 부산광역시 해운대구 해안대로 45, 101동 1203호 48094     | 부산광역시 해운대구 해안대로 45, 101동 1203호;48094
+            JP | 1-2-3 Ginza, Chuo-ku, Tokyo 104-0061, Japan           | 1-2-3 Ginza;Chuo-ku;Tokyo, 104-0061
+            RU | ул. Ленина, 12, Новосибирск, 630091, Россия           | ул. Ленина, 12;Новосибирск 630091
+            """)
+    void writesLabelsInTheLettersOfTheCountry(String home, String address, String expected) {
+        Reading<AddressPart> reading = AddressSplitter.standard().split(address);
+        assertThat(AddressLabel.from(home).lines(reading)).containsExactly(expected.split(";"));
+        assertThat(AddressLabel.fromAnywhere().lines(reading::text)).startsWith(expected.split(";")[0]);
+    }
+
+    @Test
+    void theReceiverStandsBehindTheAddressInChineseLetters() {
+        Map<AddressPart, String> parts = Map.of(
+                AddressPart.RECIPIENT, "林美玲",
+                AddressPart.STREET, "和平路66號",
+                AddressPart.CITY, "台北市",
+                AddressPart.POSTCODE, "114");
+        AddressLabel label = AddressLabel.from("TW");
+        assertThat(label.lines(parts::get)).containsExactly("114", "台北市和平路66號", "林美玲");
+        assertThat(label.oneLine(parts::get)).isEqualTo("114 台北市和平路66號 林美玲");
+    }
+
+    @Test
+    void aCountryThatOnlyTheReaderKnowsByNameHasItsLabelToo() {
+        Reading<AddressPart> reading = AddressSplitter.standard().split("شارع الملك فهد 12، الرياض 11564، السعودية");
+        assertThat(AddressLabel.from("SA").lines(reading)).containsExactly("شارع الملك فهد 12", "الرياض 11564");
+        assertThat(AddressLabel.from("SA").oneLine(reading::text)).isEqualTo("شارع الملك فهد 12, الرياض 11564");
+    }
+
     static List<String> countries() {
         return AddressSplitter.countries();
     }
@@ -44,11 +79,14 @@ class AddressLabelTest {
     @MethodSource("countries")
     void noPartIsLeftOut(String country) {
         Map<AddressPart, String> parts = new EnumMap<>(AddressPart.class);
+        Map<AddressPart, String> inOwnLetters = new EnumMap<>(AddressPart.class);
         for (AddressPart part : AddressPart.values()) {
             if (!part.isFiner() && part != AddressPart.COUNTRY) {
                 parts.put(part, "<" + part.key() + ">");
+                inOwnLetters.put(part, "<港" + part.ordinal() + ">");
             }
         }
+        assertThat(AddressLabel.from(country).oneLine(inOwnLetters::get)).contains(inOwnLetters.values());
         AddressLabel label = AddressLabel.from(country);
         assertThat(label.oneLine(parts::get)).contains(parts.values());
         assertThat(String.join("\n", label.lines(parts::get)).toLowerCase(Locale.ROOT))

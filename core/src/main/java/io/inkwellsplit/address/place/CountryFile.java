@@ -26,6 +26,9 @@ import java.util.concurrent.ConcurrentHashMap;
  * <p>A section, or a line of {@code [form]}, that is not known is refused, naming file and line.
  */
 public final class CountryFile {
+    /** The section with the label of an address in the letters of a country that writes from the largest place to the smallest. */
+    public static final String OWN_LETTERS = "label in own letters";
+
     /** What a file of words may hold, of a language or of all countries. */
     private static final Format SHARED_WORDS = words(Format.NONE);
 
@@ -33,6 +36,7 @@ public final class CountryFile {
     static final Format COUNTRY = words(Format.NONE
             .required("form", Column.TEXT, Column.ANYS)
             .required("label", Column.TEXT)
+            .optional(OWN_LETTERS, Column.TEXT)
             .required("example", Column.TEXT, Column.TEXT, Column.TEXT)
             .optional("postcode start", Column.TEXT, Column.TEXT));
 
@@ -62,8 +66,8 @@ public final class CountryFile {
         for (Line line : sections.getOrDefault("postcode start", List.of())) {
             starts.put(line.fields()[0], List.of(line.fields()[1].split(" ")));
         }
-        for (Line line : sections.getOrDefault("label", List.of())) {
-            CountryForm.checkLabel(line);
+        for (String label : List.of("label", OWN_LETTERS)) {
+            sections.getOrDefault(label, List.of()).forEach(CountryForm::checkLabel);
         }
         add(shared("common.txt"));
         for (Line line : sections.getOrDefault("form", List.of())) {

@@ -59,6 +59,7 @@ class CountryFileTest {
             {city} {postcode}          ! {town} {postcode}             ! line 9: a line of a label has parts in braces
             {city} {postcode}          ! {city {postcode}              ! line 9: a line of a label has parts in braces
             {city} {postcode}          ! city                          ! line 9: a line of a label has parts in braces
+            HB|Harbour                ! HB|X~[label in own letters]~{town} ! line 15: a line of a label has parts in braces
             [example]                  ! [exampel]                     ! the section [exampel] is unknown
             [state]                    ! [letters]                     ! line 13: there are 2 columns, not 1
             [label]                    ! [unit]                        ! the section [label] is missing or empty
