@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -116,9 +117,7 @@ public final class AddressLabel {
      * @param address the reading of an address
      */
     public List<String> lines(Reading<AddressPart> address) {
-        boolean written = address.part(AddressPart.COUNTRY).isPresent();
-        String named = written ? country(address::text) : "";
-        String code = named.isEmpty() ? address.country() : named;
+        String code = named(address::text).orElse(address.country());
         return lines(address::text, code, layout(address::text, code), false);
     }
 
@@ -134,16 +133,19 @@ public final class AddressLabel {
     }
 
     private String country(Parts parts) {
+        return named(parts)
+                .orElseGet(
+                        () -> home == null || !text(parts, AddressPart.COUNTRY).isEmpty() ? guess(parts) : home);
+    }
+
+    /** The country that is written, where its name is known. */
+    private Optional<String> named(Parts parts) {
         String written = text(parts, AddressPart.COUNTRY);
-        if (!written.isEmpty()) {
-            return own.values().stream()
-                    .filter(layout -> layout.isCalled(written))
-                    .map(CountryLayout::code)
-                    .findFirst()
-                    .or(() -> CountryLayout.codeOf(written))
-                    .orElseGet(() -> guess(parts));
-        }
-        return home == null ? guess(parts) : home;
+        return own.values().stream()
+                .filter(layout -> layout.isCalled(written))
+                .map(CountryLayout::code)
+                .findFirst()
+                .or(() -> CountryLayout.codeOf(written));
     }
 
     private Layout layout(Parts parts, String code) {
