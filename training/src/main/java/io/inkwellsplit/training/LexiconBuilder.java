@@ -23,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * Chinese or Korean one in Latin letters.
  */
 final class LexiconBuilder {
+    private static final String HEADER = "# Built by the training program; see docs/training.md. Sources: NOTICE.\n";
+
     private static final double STEP = 0.8;
     private static final double TOP = 0.02;
     private static final double US_SHARE = 0.6;
@@ -152,8 +154,7 @@ final class LexiconBuilder {
         Map<String, String> lines = new TreeMap<>();
         given.keySet().forEach(word -> lines.put(word, ""));
         family.keySet().forEach(word -> lines.put(word, ""));
-        StringBuilder text =
-                new StringBuilder("# Built by the training program; see docs/training.md. Sources: NOTICE.\n");
+        StringBuilder text = new StringBuilder(HEADER);
         for (String word : lines.keySet()) {
             int asGiven = step(given.get(word));
             int asFamily = step(family.get(word));
@@ -162,12 +163,7 @@ final class LexiconBuilder {
             if (tag.isEmpty() && rare && sounds.isTwoUsual(word)) {
                 tag = "i";
             }
-            text.append(word)
-                    .append('\t')
-                    .append(digit(asGiven))
-                    .append(digit(asFamily))
-                    .append(tag)
-                    .append('\n');
+            text.append(line(word, asGiven, asFamily, tag));
         }
         Files.writeString(file, text);
     }
@@ -180,19 +176,14 @@ final class LexiconBuilder {
         Map<String, String> lines = new TreeMap<>();
         givenAtHome.keySet().forEach(word -> lines.put(word, ""));
         familyAtHome.keySet().forEach(word -> lines.put(word, ""));
-        StringBuilder text =
-                new StringBuilder("# Built by the training program; see docs/training.md. Sources: NOTICE.\n");
+        StringBuilder text = new StringBuilder(HEADER);
         for (String word : lines.keySet()) {
             int elsewhereGiven = step(given.get(word));
             int elsewhereFamily = step(family.get(word));
             int asGiven = givenAtHome(word, elsewhereGiven);
             int asFamily = familyAtHome(word, elsewhereFamily, elsewhereGiven > 0);
             if (Math.abs(asGiven - asFamily - elsewhereGiven + elsewhereFamily) >= OTHERWISE) {
-                text.append(word)
-                        .append('\t')
-                        .append(digit(asGiven))
-                        .append(digit(asFamily))
-                        .append('\n');
+                text.append(line(word, asGiven, asFamily, ""));
             }
         }
         Files.writeString(file, text);
@@ -215,8 +206,8 @@ final class LexiconBuilder {
         return given ? (atHome + elsewhere) / 2 : atHome;
     }
 
-    private static char digit(int step) {
-        return Character.forDigit(step, 16);
+    private static String line(String word, int given, int family, String tags) {
+        return word + '\t' + Integer.toHexString(given) + Integer.toHexString(family) + tags + '\n';
     }
 
     private static int step(@Nullable Double share) {
